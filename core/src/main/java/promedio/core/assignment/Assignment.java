@@ -1,0 +1,87 @@
+package promedio.core.assignment;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import promedio.core.course.CourseCard;
+
+/**
+ * The document: samples on the shelf, the course card, and the student's answers. Immutable; an {@link Edit} makes the
+ * next one.
+ *
+ * @param title what the assignment is called; may be empty
+ * @param sheets the samples in the order of the shelf
+ * @param card the conventions of the course
+ * @param answers the answers, by sample and question
+ */
+public record Assignment(String title, List<SampleSheet> sheets, CourseCard card, Map<Question, String> answers) {
+    /** An empty assignment under the standard card. */
+    public static final Assignment EMPTY = new Assignment("", List.of(), CourseCard.STANDARD, Map.of());
+
+    /** A question: a measure of a sample, without convention. */
+    public record Question(String sheetId, String measure) {}
+
+    /** Copies lists and maps. */
+    public Assignment {
+        sheets = List.copyOf(sheets);
+        answers = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(answers));
+    }
+
+    /** The sheet with an id. */
+    public Optional<SampleSheet> sheet(String id) {
+        return sheets.stream().filter(sheet -> sheet.id().equals(id)).findFirst();
+    }
+
+    /** The answer to a question. */
+    public Optional<String> answer(String sheetId, String measure) {
+        return Optional.ofNullable(answers.get(new Question(sheetId, measure)));
+    }
+
+    /** An id that no sheet has yet. */
+    public String freshId() {
+        int next = sheets.size() + 1;
+        while (sheet("s" + next).isPresent()) {
+            next++;
+        }
+        return "s" + next;
+    }
+
+    Assignment withTitle(String newTitle) {
+        return new Assignment(newTitle, sheets, card, answers);
+    }
+
+    Assignment withCard(CourseCard newCard) {
+        return new Assignment(title, sheets, newCard, answers);
+    }
+
+    Assignment withSheet(SampleSheet changed) {
+        List<SampleSheet> all = new ArrayList<>(sheets);
+        all.replaceAll(sheet -> sheet.id().equals(changed.id()) ? changed : sheet);
+        return new Assignment(title, all, card, answers);
+    }
+
+    Assignment withNewSheet(int at, SampleSheet sheet) {
+        List<SampleSheet> all = new ArrayList<>(sheets);
+        all.add(Math.min(at, all.size()), sheet);
+        return new Assignment(title, all, card, answers);
+    }
+
+    Assignment withoutSheet(String id) {
+        Map<Question, String> left = new LinkedHashMap<>(answers);
+        left.keySet().removeIf(question -> question.sheetId().equals(id));
+        return new Assignment(
+                title, sheets.stream().filter(sheet -> !sheet.id().equals(id)).toList(), card, left);
+    }
+
+    Assignment withAnswer(Question question, String text) {
+        Map<Question, String> changed = new LinkedHashMap<>(answers);
+        if (text.isBlank()) {
+            changed.remove(question);
+        } else {
+            changed.put(question, text.strip());
+        }
+        return new Assignment(title, sheets, card, changed);
+    }
+}

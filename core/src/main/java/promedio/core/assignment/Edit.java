@@ -1,0 +1,180 @@
+package promedio.core.assignment;
+
+import java.util.List;
+import java.util.Set;
+import promedio.core.course.CourseCard;
+
+/** One change of an assignment. The same edits serve undo, redo and whatever keeps a record of them. */
+public sealed interface Edit {
+
+    /** The assignment after this edit. Edits of a sheet that is not there change nothing. */
+    Assignment apply(Assignment before);
+
+    /** The key of what to call it in “Undo …”: the bundle's {@code edit.} keys. */
+    String name();
+
+    /** Another title. */
+    record Retitle(String title) implements Edit {
+        @Override
+        public Assignment apply(Assignment before) {
+            return before.withTitle(title);
+        }
+
+        @Override
+        public String name() {
+            return "retitle";
+        }
+    }
+
+    /** Another course card. */
+    record ChangeCard(CourseCard card) implements Edit {
+        @Override
+        public Assignment apply(Assignment before) {
+            return before.withCard(card);
+        }
+
+        @Override
+        public String name() {
+            return "change-card";
+        }
+    }
+
+    /** A new sample at a place of the shelf. */
+    record AddSheet(int at, SampleSheet sheet) implements Edit {
+        @Override
+        public Assignment apply(Assignment before) {
+            return before.withNewSheet(at, sheet);
+        }
+
+        @Override
+        public String name() {
+            return "add-sample";
+        }
+    }
+
+    /** A sample taken off the shelf, with its answers. */
+    record RemoveSheet(String sheetId) implements Edit {
+        @Override
+        public Assignment apply(Assignment before) {
+            return before.withoutSheet(sheetId);
+        }
+
+        @Override
+        public String name() {
+            return "remove-sample";
+        }
+    }
+
+    /** Another name and unit of a sample. */
+    record Rename(String sheetId, String newName, String unit) implements Edit {
+        @Override
+        public Assignment apply(Assignment before) {
+            return before.sheet(sheetId)
+                    .map(sheet -> before.withSheet(sheet.renamed(newName, unit)))
+                    .orElse(before);
+        }
+
+        @Override
+        public String name() {
+            return "rename-sample";
+        }
+    }
+
+    /** One entry typed anew. */
+    record SetEntry(String sheetId, int column, int row, String typed) implements Edit {
+        @Override
+        public Assignment apply(Assignment before) {
+            return before.sheet(sheetId)
+                    .map(sheet -> before.withSheet(sheet.with(column, row, typed)))
+                    .orElse(before);
+        }
+
+        @Override
+        public String name() {
+            return "change-entry";
+        }
+    }
+
+    /** Rows put in before a row; for each column their entries. */
+    record InsertRows(String sheetId, int at, List<List<String>> byColumn) implements Edit {
+        /** Copies the entries. */
+        public InsertRows {
+            byColumn = byColumn.stream().map(List::copyOf).toList();
+        }
+
+        @Override
+        public Assignment apply(Assignment before) {
+            return before.sheet(sheetId)
+                    .map(sheet -> before.withSheet(sheet.inserted(at, byColumn)))
+                    .orElse(before);
+        }
+
+        @Override
+        public String name() {
+            return "add-entries";
+        }
+    }
+
+    /** Rows taken out. */
+    record RemoveRows(String sheetId, int from, int count) implements Edit {
+        @Override
+        public Assignment apply(Assignment before) {
+            return before.sheet(sheetId)
+                    .map(sheet -> before.withSheet(sheet.removed(from, count)))
+                    .orElse(before);
+        }
+
+        @Override
+        public String name() {
+            return "remove-entries";
+        }
+    }
+
+    /** An entry switched off, or on again. */
+    record SwitchEntry(String sheetId, int row, boolean on) implements Edit {
+        @Override
+        public Assignment apply(Assignment before) {
+            return before.sheet(sheetId)
+                    .map(sheet -> before.withSheet(sheet.switched(row, on)))
+                    .orElse(before);
+        }
+
+        @Override
+        public String name() {
+            return on ? "switch-on" : "switch-off";
+        }
+    }
+
+    /** Other codes for missing values. */
+    record SetMissingCodes(String sheetId, Set<String> codes) implements Edit {
+        /** Copies the codes. */
+        public SetMissingCodes {
+            codes = Set.copyOf(codes);
+        }
+
+        @Override
+        public Assignment apply(Assignment before) {
+            return before.sheet(sheetId)
+                    .map(sheet -> before.withSheet(sheet.withMissingCodes(codes)))
+                    .orElse(before);
+        }
+
+        @Override
+        public String name() {
+            return "missing-codes";
+        }
+    }
+
+    /** An answer written, changed, or wiped out by an empty text. */
+    record WriteAnswer(String sheetId, String measure, String text) implements Edit {
+        @Override
+        public Assignment apply(Assignment before) {
+            return before.withAnswer(new Assignment.Question(sheetId, measure), text);
+        }
+
+        @Override
+        public String name() {
+            return "answer";
+        }
+    }
+}

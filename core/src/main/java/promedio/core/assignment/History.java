@@ -1,0 +1,64 @@
+package promedio.core.assignment;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.Optional;
+
+/** An assignment with its past and, after an undo, its future. Assignments share what did not change, so all are kept. */
+public final class History {
+    private record Step(Edit edit, Assignment before, Assignment after) {}
+
+    private final Deque<Step> past = new ArrayDeque<>();
+    private final Deque<Step> future = new ArrayDeque<>();
+    private Assignment present;
+
+    /** A history that begins with an assignment. */
+    public History(Assignment present) {
+        this.present = present;
+    }
+
+    /** The assignment as it is now. */
+    public Assignment present() {
+        return present;
+    }
+
+    /** Makes an edit; one that changes nothing leaves no trace. Returns whether something changed. */
+    public boolean make(Edit edit) {
+        Assignment after = edit.apply(present);
+        if (after.equals(present)) {
+            return false;
+        }
+        past.push(new Step(edit, present, after));
+        future.clear();
+        present = after;
+        return true;
+    }
+
+    /** The edit that an undo would take back. */
+    public Optional<Edit> undoable() {
+        return Optional.ofNullable(past.peek()).map(Step::edit);
+    }
+
+    /** The edit that a redo would make again. */
+    public Optional<Edit> redoable() {
+        return Optional.ofNullable(future.peek()).map(Step::edit);
+    }
+
+    /** Takes the last edit back. */
+    public void undo() {
+        if (!past.isEmpty()) {
+            Step step = past.pop();
+            future.push(step);
+            present = step.before();
+        }
+    }
+
+    /** Makes the edit again that was taken back last. */
+    public void redo() {
+        if (!future.isEmpty()) {
+            Step step = future.pop();
+            past.push(step);
+            present = step.after();
+        }
+    }
+}

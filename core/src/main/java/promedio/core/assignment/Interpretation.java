@@ -1,0 +1,190 @@
+package promedio.core.assignment;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import promedio.core.course.CardKey;
+import promedio.core.course.CourseCard;
+import promedio.core.course.Frequencies;
+import promedio.core.number.Decimals;
+import promedio.core.number.Exact;
+import promedio.core.number.Numerals;
+import promedio.core.sample.Sample;
+import promedio.core.sentence.Sentence;
+
+/**
+ * A sheet read under a course card: the sample it makes, and what became of each entry. Words and blanks are left out and
+ * counted, never read as 0.
+ */
+public final class Interpretation {
+    /** What became of an entry. */
+    public enum Status {
+        /** A number that counts. */
+        NUMBER,
+        /** Empty, or a code for missing. */
+        MISSING,
+        /** Not a number: left out, and shown as such. */
+        NOT_A_NUMBER,
+        /** Switched off. */
+        OFF,
+        /** A row of a frequency table with frequency 0, which counts nowhere. */
+        COUNTS_NOWHERE,
+        /** A row whose frequency is no whole, non-negative number. */
+        BAD_FREQUENCY
+    }
+
+    private final SampleSheet sheet;
+    private final Numerals numerals;
+    private final Sample sample;
+    private final Status[] statuses;
+    private final Map<Status, Integer> counts = new EnumMap<>(Status.class);
+
+    private Interpretation(SampleSheet sheet, CourseCard card) {
+        this.sheet = sheet;
+        this.numerals = card.numerals();
+        this.statuses = new Status[sheet.size()];
+        this.sample = sheet.frequencies().isPresent()
+                ? readTable(sheet.frequencies().get(), card.get(CardKey.FREQUENCIES) == Frequencies.RELATIVE)
+                : readList();
+        for (Status status : statuses) {
+            counts.merge(status, 1, Integer::sum);
+        }
+    }
+
+    /** Reads a sheet under a card. */
+    public static Interpretation of(SampleSheet sheet, CourseCard card) {
+        return new Interpretation(sheet, card);
+    }
+
+    private Sample readList() {
+        Decimals.Builder values = new Decimals.Builder(sheet.size());
+        int[] entries = new int[sheet.size()];
+        int rows = 0;
+        int missing = 0;
+        for (int i = 0; i < sheet.size(); i++) {
+            Status status = readValue(i, values);
+            statuses[i] = status;
+            if (status == Status.NUMBER) {
+                entries[rows++] = i;
+            } else if (status == Status.MISSING) {
+                missing++;
+            }
+        }
+        return Sample.list(values.build())
+                .withEntries(Arrays.copyOf(entries, rows))
+                .withMissing(Exact.of(missing));
+    }
+
+    /** Reads the value of a row, adds it when it is a number that counts, and says what it is. */
+    private Status readValue(int row, Decimals.Builder values) {
+        if (sheet.off().contains(row)) {
+            return Status.OFF;
+        }
+        Entries column = sheet.values();
+        boolean pointRead = column.isDecimal(row) && (column.places(row) == 0 || numerals.decimalMark() == '.');
+        if (pointRead && sheet.missingCodes().isEmpty()) {
+            values.add(column.unit(row), column.places(row));
+            return Status.NUMBER;
+        }
+        String text = column.text(row).strip();
+        if (text.isEmpty() || sheet.missingCodes().contains(text)) {
+            return Status.MISSING;
+        }
+        Optional<Numerals.Numeral> numeral = numerals.read(text);
+        numeral.ifPresent(read -> values.add(read.value()));
+        return numeral.isPresent() ? Status.NUMBER : Status.NOT_A_NUMBER;
+    }
+
+    private Sample readTable(Entries column, boolean relative) {
+        Decimals.Builder values = new Decimals.Builder(sheet.size());
+        Decimals.Builder weights = new Decimals.Builder(sheet.size());
+        int[] entries = new int[sheet.size()];
+        int rows = 0;
+        Exact missing = Exact.ZERO;
+        for (int i = 0; i < sheet.size(); i++) {
+            Optional<Numerals.Numeral> weight = numerals.read(column.text(i));
+            boolean good = weight.isPresent()
+                    && weight.get().value().signum() >= 0
+                    && (relative || weight.get().exact().isWhole())
+                    && weight.get().exact().compareTo(Exact.of(1_000_000_000_000L)) < 0;
+            if (!good) {
+                statuses[i] = sheet.off().contains(i) ? Status.OFF : Status.BAD_FREQUENCY;
+                continue;
+            }
+            boolean zero = weight.get().value().signum() == 0;
+            Status status = readValue(i, zero ? new Decimals.Builder(1) : values);
+            statuses[i] = zero && status == Status.NUMBER ? Status.COUNTS_NOWHERE : status;
+            if (statuses[i] == Status.NUMBER) {
+                weights.add(weight.get().value());
+                entries[rows++] = i;
+            } else if (status == Status.MISSING) {
+                missing = missing.plus(weight.get().exact());
+            }
+        }
+        return Sample.frequencies(values.build(), weights.build(), relative)
+                .withEntries(Arrays.copyOf(entries, rows))
+                .withMissing(missing);
+    }
+
+    /** The sheet that was read. */
+    public SampleSheet sheet() {
+        return sheet;
+    }
+
+    /** The sample it makes. */
+    public Sample sample() {
+        return sample;
+    }
+
+    /** What became of an entry. */
+    public Status status(int entry) {
+        return statuses[entry];
+    }
+
+    /** How many entries have a status. */
+    public int count(Status status) {
+        return counts.getOrDefault(status, 0);
+    }
+
+    /** What to say of an entry that does not count; empty for one that does. */
+    public Optional<Sentence> remark(int entry) {
+        return switch (statuses[entry]) {
+            case NUMBER -> Optional.empty();
+            case MISSING -> Optional.of(Sentence.of("entry.missing"));
+            case OFF -> Optional.of(Sentence.of("entry.off"));
+            case COUNTS_NOWHERE -> Optional.of(Sentence.of("entry.zero-frequency"));
+            case BAD_FREQUENCY ->
+                Optional.of(Sentence.of(
+                        "entry.bad-frequency", sheet.frequencies().orElseThrow().text(entry)));
+            case NOT_A_NUMBER -> {
+                String text = sheet.values().text(entry);
+                yield Optional.of(numerals.hint(text)
+                        .map(hint -> Sentence.of("entry.not-a-number-hint", text, hint))
+                        .orElseGet(() -> Sentence.of("entry.not-a-number", text)));
+            }
+        };
+    }
+
+    /** The number that an entry nearly is; offered as what would do. */
+    public Optional<String> suggestion(int entry) {
+        return statuses[entry] == Status.NOT_A_NUMBER
+                ? numerals.hint(sheet.values().text(entry))
+                : Optional.empty();
+    }
+
+    /** Sentences on what is left out, for the head of the page; none when everything counts. */
+    public List<Sentence> leftOut() {
+        List<Sentence> sentences = new ArrayList<>();
+        for (Status status :
+                List.of(Status.MISSING, Status.NOT_A_NUMBER, Status.OFF, Status.BAD_FREQUENCY, Status.COUNTS_NOWHERE)) {
+            if (count(status) > 0) {
+                String number = count(status) == 1 ? ".one" : ".many";
+                sentences.add(Sentence.of("left-out." + status + number, count(status)));
+            }
+        }
+        return sentences;
+    }
+}

@@ -1,0 +1,277 @@
+package promedio.core.formula;
+
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import promedio.core.number.Exact;
+import promedio.core.number.Figure;
+import promedio.core.sample.Sample;
+import promedio.core.sentence.Sentence;
+
+/**
+ * The value of formulas for one sample. Each node is computed once, known by identity. With a rounding, every figure
+ * that a hand writes on a line of its own is rounded as it is written: named parts, cells other than data, totals;
+ * counts and positions are not.
+ */
+public final class Evaluation {
+    private final Sample sample;
+    private final LineRounding rounding;
+    private final Map<String, Figure> overrides;
+    private final IdentityHashMap<Formula, Object> known = new IdentityHashMap<>();
+
+    private Evaluation(Sample sample, LineRounding rounding, Map<String, Figure> overrides) {
+        this.sample = sample;
+        this.rounding = rounding;
+        this.overrides = overrides;
+    }
+
+    /** Exact evaluation. */
+    public static Evaluation of(Sample sample) {
+        return new Evaluation(sample, LineRounding.EXACT, Map.of());
+    }
+
+    /** The same with a rounding at each line. */
+    public Evaluation rounded(LineRounding lines) {
+        return new Evaluation(sample, lines, overrides);
+    }
+
+    /** The same with some named parts, by symbol id, replaced by given figures: the student's own. */
+    public Evaluation with(Map<String, Figure> figures) {
+        return new Evaluation(sample, rounding, Map.copyOf(figures));
+    }
+
+    /** The sample it computes from. */
+    public Sample sample() {
+        return sample;
+    }
+
+    /** The rounding at each line. */
+    public LineRounding rounding() {
+        return rounding;
+    }
+
+    /** What a formula comes to: a figure, figures, or undefined with the reason. */
+    public Outcome outcome(Formula formula) {
+        try {
+            if (bare(formula) instanceof Formula.Commonest) {
+                List<Exact> modes = sample.ranking().commonest();
+                if (modes.isEmpty()) {
+                    return new Outcome.Undefined(Sentence.of("undefined.no-mode"));
+                }
+                return new Outcome.Several(List.copyOf(modes));
+            }
+            return new Outcome.Single(value(formula));
+        } catch (NoValue none) {
+            return new Outcome.Undefined(none.reason());
+        }
+    }
+
+    private static Formula bare(Formula formula) {
+        return formula instanceof Formula.Named named ? bare(named.body()) : formula;
+    }
+
+    /** The value of a node that does not vary by row. */
+    private Figure value(Formula formula) {
+        Object before = known.get(formula);
+        if (before == null) {
+            try {
+                before = formula.fold(new Value());
+            } catch (NoValue none) {
+                before = none;
+            }
+            known.put(formula, before);
+        }
+        if (before instanceof NoValue none) {
+            throw none;
+        }
+        return (Figure) before;
+    }
+
+    /** The figure in one row's cell of a column, rounded unless it is data. @throws IllegalStateException if undefined */
+    public Figure cell(Formula column, int row) {
+        return cell(column, sample.value(row));
+    }
+
+    private Figure cell(Formula column, Exact x) {
+        if (column instanceof Formula.Variable) {
+            return x;
+        }
+        if (!column.variesByRow()) {
+            return value(column);
+        }
+        if (column instanceof Formula.Named named) {
+            return cell(named.body(), x);
+        }
+        if (column instanceof Formula.Operation operation) {
+            List<Figure> operands =
+                    operation.operands().stream().map(part -> cell(part, x)).toList();
+            return rounding.write(apply(operation, operands));
+        }
+        throw new IllegalStateException("A column is made of operations on x, not of " + column);
+    }
+
+    private static Figure apply(Formula.Operation node, List<Figure> operands) {
+        Figure left = operands.get(0);
+        return switch (node.operator()) {
+            case PLUS -> left.plus(operands.get(1));
+            case MINUS -> left.minus(operands.get(1));
+            case TIMES -> left.times(operands.get(1));
+            case OVER -> divided(node, left, operands.get(1));
+            case POWER -> left.power(((Exact) operands.get(1)).numerator().intValueExact());
+            case ROOT -> rooted(left);
+            case ABS -> left.abs();
+        };
+    }
+
+    private static Figure divided(Formula.Operation node, Figure left, Figure divisor) {
+        if (divisor.signum() == 0) {
+            throw new NoValue(Sentence.of(
+                    "undefined.divisor-zero", Writer.plain(node.operands().get(1))));
+        }
+        return left.over(divisor);
+    }
+
+    private static Figure rooted(Figure square) {
+        if (square.signum() < 0) {
+            throw new NoValue(Sentence.of("undefined.negative-root"));
+        }
+        return square.root();
+    }
+
+    private final class Value implements Formula.Cases<Figure> {
+        @Override
+        public Figure constant(Formula.Constant node) {
+            return node.value();
+        }
+
+        @Override
+        public Figure variable(Formula.Variable node) {
+            throw new IllegalStateException("x has a value only inside a total.");
+        }
+
+        @Override
+        public Figure count(Formula.Count node) {
+            return switch (node.what()) {
+                case VALUES -> sample.count();
+                case DISTINCT -> Exact.of(sample.ranking().distinct().size());
+                case MISSING -> sample.missing();
+                case BELOW -> sample.ranking().countBelow(node.bound());
+                case EQUAL -> sample.ranking().countOf(node.bound());
+            };
+        }
+
+        @Override
+        public Figure named(Formula.Named node) {
+            Figure own = overrides.get(node.symbol().id());
+            if (own != null) {
+                return own;
+            }
+            Figure value = value(node.body());
+            return node.symbol().counts() ? value : rounding.write(value);
+        }
+
+        @Override
+        public Figure operation(Formula.Operation node) {
+            return apply(
+                    node, node.operands().stream().map(Evaluation.this::value).toList());
+        }
+
+        @Override
+        public Figure total(Formula.Total node) {
+            if (!rounding.isExact() && !(node.each() instanceof Formula.Variable)) {
+                return rounding.write(rowByRow(node));
+            }
+            if (node.ranks().isPresent()) {
+                return rowByRow(node);
+            }
+            Optional<Polynomial> polynomial = Polynomial.of(node.each(), Evaluation.this::value);
+            if (polynomial.isPresent()) {
+                return ofPowerSums(polynomial.get());
+            }
+            return isReciprocal(node.each())
+                    ? RowTotals.ofReciprocals(sample)
+                    : distanceFrom(node.each()).orElseGet(() -> rowByRow(node));
+        }
+
+        @Override
+        public Figure pick(Formula.Pick node) {
+            Exact rank = (Exact) value(node.rank());
+            if (rank.signum() <= 0 || rank.compareTo(sample.count()) > 0) {
+                throw new NoValue(Sentence.of("undefined.no-rank", rank));
+            }
+            if (node.each() instanceof Formula.Variable) {
+                return sample.ranking().at(rank);
+            }
+            Formula centre = ((Formula.Operation)
+                            ((Formula.Operation) node.each()).operands().get(0))
+                    .operands()
+                    .get(1);
+            return sample.ranking().distanceAt((Exact) value(centre), rank);
+        }
+
+        @Override
+        public Figure commonest(Formula.Commonest node) {
+            List<Exact> modes = sample.ranking().commonest();
+            if (modes.size() != 1) {
+                throw new NoValue(
+                        modes.isEmpty()
+                                ? Sentence.of("undefined.no-mode")
+                                : Sentence.of("undefined.several-modes", modes.size()));
+            }
+            return modes.get(0);
+        }
+
+        @Override
+        public Figure rootOfProduct(Formula.RootOfProduct node) {
+            return GeometricRoot.of(sample);
+        }
+    }
+
+    private Figure ofPowerSums(Polynomial polynomial) {
+        Exact sum = Exact.ZERO;
+        for (int k = 0; k < polynomial.coefficients().size(); k++) {
+            Exact coefficient = polynomial.coefficients().get(k);
+            if (coefficient.signum() != 0) {
+                sum = sum.plus(coefficient.times(sample.powerSum(k)));
+            }
+        }
+        return sum;
+    }
+
+    private static boolean isReciprocal(Formula each) {
+        return each instanceof Formula.Operation quotient
+                && quotient.operator() == Formula.Operator.OVER
+                && quotient.operands().get(0) instanceof Formula.Constant one
+                && one.value().equals(Exact.ONE)
+                && quotient.operands().get(1) instanceof Formula.Variable;
+    }
+
+    /** Σ|x − c| by splitting the sorted values at c: S − n·c + 2·(c·n₋ − S₋) with n₋, S₋ of the values below c. */
+    private Optional<Figure> distanceFrom(Formula each) {
+        if (!(each instanceof Formula.Operation abs
+                && abs.operator() == Formula.Operator.ABS
+                && abs.operands().get(0) instanceof Formula.Operation difference
+                && difference.operator() == Formula.Operator.MINUS
+                && difference.operands().get(0) instanceof Formula.Variable
+                && value(difference.operands().get(1)) instanceof Exact centre)) {
+            return Optional.empty();
+        }
+        Exact below = sample.ranking().countBelow(centre);
+        Exact sumBelow = sample.ranking().sumBelow(centre);
+        return Optional.of(sample.powerSum(1)
+                .minus(sample.count().times(centre))
+                .plus(centre.times(below).minus(sumBelow).times(2)));
+    }
+
+    private Figure rowByRow(Formula.Total node) {
+        if (node.ranks().isPresent()) {
+            if (!(node.each() instanceof Formula.Variable)) {
+                throw new IllegalStateException("Totals over ranks are of x only.");
+            }
+            return sample.ranking()
+                    .sumOfRanks(node.ranks().get().from(), node.ranks().get().to());
+        }
+        return RowTotals.of(sample, x -> cell(node.each(), x));
+    }
+}

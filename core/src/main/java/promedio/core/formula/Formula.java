@@ -1,0 +1,396 @@
+package promedio.core.formula;
+
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import promedio.core.number.Exact;
+
+/**
+ * A measure's definition as an expression tree. Everything the program says about a measure is read off its tree: the
+ * value ({@link Evaluation}), the notation ({@link Writer}), the working table ({@link Columns}), and what a changed
+ * computation would give ({@link #rewrite}).
+ *
+ * <p>Trees are immutable and share parts: x̄ in Σ(x − x̄)² and in 3(x̄ − x̃)/s is the same object, evaluated once.
+ */
+public sealed interface Formula {
+
+    /** A number that stands in the formula itself. */
+    record Constant(Exact value) implements Formula {
+        @Override
+        public List<Formula> parts() {
+            return List.of();
+        }
+
+        @Override
+        public Formula with(List<Formula> parts) {
+            return this;
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.constant(this);
+        }
+    }
+
+    /** x, the value of the row that a total or a pick runs over. */
+    record Variable() implements Formula {
+        @Override
+        public List<Formula> parts() {
+            return List.of();
+        }
+
+        @Override
+        public Formula with(List<Formula> parts) {
+            return this;
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.variable(this);
+        }
+    }
+
+    /**
+     * A count: of all values (Σf of a frequency table), or of some of them.
+     *
+     * @param what what is counted
+     * @param bound the value that {@code BELOW} and {@code EQUAL} compare with
+     */
+    record Count(Counted what, Exact bound) implements Formula {
+        /** The count of all values. */
+        public Count() {
+            this(Counted.VALUES, Exact.ZERO);
+        }
+
+        @Override
+        public List<Formula> parts() {
+            return List.of();
+        }
+
+        @Override
+        public Formula with(List<Formula> parts) {
+            return this;
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.count(this);
+        }
+    }
+
+    /** A part with a symbol of its own, written down on a line of its own. */
+    record Named(Symbol symbol, Formula body) implements Formula {
+        @Override
+        public List<Formula> parts() {
+            return List.of(body);
+        }
+
+        @Override
+        public Formula with(List<Formula> parts) {
+            return new Named(symbol, parts.get(0));
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.named(this);
+        }
+    }
+
+    /** An operator with its operands. */
+    record Operation(Operator operator, List<Formula> operands) implements Formula {
+        /** Copies the operands. */
+        public Operation {
+            operands = List.copyOf(operands);
+        }
+
+        @Override
+        public List<Formula> parts() {
+            return operands;
+        }
+
+        @Override
+        public Formula with(List<Formula> parts) {
+            return new Operation(operator, parts);
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.operation(this);
+        }
+    }
+
+    /** Σ of a row expression, each row counted by its frequency, over all rows or a range of ranks. */
+    record Total(Formula each, Optional<Ranks> ranks) implements Formula {
+        @Override
+        public List<Formula> parts() {
+            return List.of(each);
+        }
+
+        @Override
+        public Formula with(List<Formula> parts) {
+            return new Total(parts.get(0), ranks);
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.total(this);
+        }
+    }
+
+    /** The value of a row expression at a rank of its values in order of size, counted from 1. */
+    record Pick(Formula each, Formula rank) implements Formula {
+        @Override
+        public List<Formula> parts() {
+            return List.of(each, rank);
+        }
+
+        @Override
+        public Formula with(List<Formula> parts) {
+            return new Pick(parts.get(0), parts.get(1));
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.pick(this);
+        }
+    }
+
+    /** The value that occurs most often. */
+    record Commonest() implements Formula {
+        @Override
+        public List<Formula> parts() {
+            return List.of();
+        }
+
+        @Override
+        public Formula with(List<Formula> parts) {
+            return this;
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.commonest(this);
+        }
+    }
+
+    /** The nth root of the product of the values of all n rows, ⁿ√(Πx): leaves the ratios. */
+    record RootOfProduct() implements Formula {
+        @Override
+        public List<Formula> parts() {
+            return List.of();
+        }
+
+        @Override
+        public Formula with(List<Formula> parts) {
+            return this;
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.rootOfProduct(this);
+        }
+    }
+
+    /** What a {@link Count} counts. */
+    enum Counted {
+        /** All values, n. */
+        VALUES,
+        /** The different values among them. */
+        DISTINCT,
+        /** The missing ones. */
+        MISSING,
+        /** Those below a bound. */
+        BELOW,
+        /** Those equal to a bound. */
+        EQUAL
+    }
+
+    /** A range of ranks in order of size, both ends included. */
+    record Ranks(Exact from, Exact to) {}
+
+    /** What can be done with operands; in {@code POWER} the second operand is a whole constant. */
+    enum Operator {
+        /** a + b. */
+        PLUS,
+        /** a − b. */
+        MINUS,
+        /** a · b. */
+        TIMES,
+        /** a / b. */
+        OVER,
+        /** a to the whole power b. */
+        POWER,
+        /** √a. */
+        ROOT,
+        /** |a|. */
+        ABS
+    }
+
+    /** One answer for each kind of node. Value, notation and polynomial use it; everything else uses the parts. */
+    interface Cases<R> {
+        /** A number. */
+        R constant(Constant node);
+
+        /** The row's value. */
+        R variable(Variable node);
+
+        /** n. */
+        R count(Count node);
+
+        /** A named part. */
+        R named(Named node);
+
+        /** An operation. */
+        R operation(Operation node);
+
+        /** A total. */
+        R total(Total node);
+
+        /** A value at a rank. */
+        R pick(Pick node);
+
+        /** The commonest value. */
+        R commonest(Commonest node);
+
+        /** The root of the product. */
+        R rootOfProduct(RootOfProduct node);
+    }
+
+    /** The direct parts, in the order of writing. */
+    List<Formula> parts();
+
+    /** The same kind of node with other parts, as many as {@link #parts} gives. */
+    Formula with(List<Formula> parts);
+
+    /** The answer of the case for this node's kind. */
+    <R> R fold(Cases<R> cases);
+
+    /** A whole number. */
+    static Formula number(long value) {
+        return new Constant(Exact.of(value));
+    }
+
+    /** A number. */
+    static Formula number(Exact value) {
+        return new Constant(value);
+    }
+
+    /** Σ of a row expression over all rows. */
+    static Formula total(Formula each) {
+        return new Total(each, Optional.empty());
+    }
+
+    /** The value at a rank of the sorted sample. */
+    static Formula valueAt(Formula rank) {
+        return new Pick(Row.X, rank);
+    }
+
+    /** This plus another. */
+    default Formula plus(Formula other) {
+        return new Operation(Operator.PLUS, List.of(this, other));
+    }
+
+    /** This minus another. */
+    default Formula minus(Formula other) {
+        return new Operation(Operator.MINUS, List.of(this, other));
+    }
+
+    /** This times another. */
+    default Formula times(Formula other) {
+        return new Operation(Operator.TIMES, List.of(this, other));
+    }
+
+    /** This over another. */
+    default Formula over(Formula divisor) {
+        return new Operation(Operator.OVER, List.of(this, divisor));
+    }
+
+    /** A whole power. */
+    default Formula power(int exponent) {
+        return new Operation(Operator.POWER, List.of(this, number(exponent)));
+    }
+
+    /** The square. */
+    default Formula squared() {
+        return power(2);
+    }
+
+    /** The square root. */
+    default Formula root() {
+        return new Operation(Operator.ROOT, List.of(this));
+    }
+
+    /** The size without its sign. */
+    default Formula abs() {
+        return new Operation(Operator.ABS, List.of(this));
+    }
+
+    /** This under a symbol. */
+    default Named named(Symbol symbol) {
+        return new Named(symbol, this);
+    }
+
+    /** Whether the row's value occurs outside an inner total or pick. */
+    default boolean variesByRow() {
+        return this instanceof Variable
+                || (!(this instanceof Total || this instanceof Pick)
+                        && parts().stream().anyMatch(Formula::variesByRow));
+    }
+
+    /** Visits every node once, parts before wholes. */
+    default void visit(Consumer<Formula> visitor) {
+        visit(visitor, new IdentityHashMap<>());
+    }
+
+    private void visit(Consumer<Formula> visitor, IdentityHashMap<Formula, Boolean> seen) {
+        if (seen.put(this, true) == null) {
+            parts().forEach(part -> part.visit(visitor, seen));
+            visitor.accept(this);
+        }
+    }
+
+    /**
+     * The tree with some nodes replaced. The rule is asked from the top down; below a replacement it is not asked again.
+     * Parts that were shared stay shared, and a tree without a replacement comes back as it is.
+     */
+    default Formula rewrite(Function<Formula, Optional<Formula>> rule) {
+        return rewrite(rule, new IdentityHashMap<>());
+    }
+
+    private Formula rewrite(Function<Formula, Optional<Formula>> rule, IdentityHashMap<Formula, Formula> done) {
+        Formula known = done.get(this);
+        if (known != null) {
+            return known;
+        }
+        Formula result = rule.apply(this).orElseGet(() -> {
+            List<Formula> parts = parts();
+            List<Formula> rewritten =
+                    parts.stream().map(part -> part.rewrite(rule, done)).toList();
+            boolean same = true;
+            for (int i = 0; i < parts.size(); i++) {
+                same &= parts.get(i) == rewritten.get(i);
+            }
+            return same ? this : with(rewritten);
+        });
+        done.put(this, result);
+        return result;
+    }
+
+    /** The tree with one node, known by identity, replaced: a slip at one use of a quantity. */
+    default Formula replace(Formula node, Formula replacement) {
+        return rewrite(candidate -> candidate == node ? Optional.of(replacement) : Optional.empty());
+    }
+
+    /** The named part with a symbol's id, where the tree has one. */
+    default Optional<Named> find(String symbolId) {
+        Named[] found = new Named[1];
+        visit(node -> {
+            if (node instanceof Named named && named.symbol().id().equals(symbolId)) {
+                found[0] = named;
+            }
+        });
+        return Optional.ofNullable(found[0]);
+    }
+}

@@ -1,0 +1,19 @@
+package promedio.core.formula;
+
+import promedio.core.sentence.Sentence;
+
+/** Leaves a computation that has no value; turned into {@link Outcome.Undefined} before anyone outside sees it. */
+final class NoValue extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+
+    private final transient Sentence reason;
+
+    NoValue(Sentence reason) {
+        super(reason.key(), null, false, false);
+        this.reason = reason;
+    }
+
+    Sentence reason() {
+        return reason;
+    }
+}

@@ -1,0 +1,153 @@
+package promedio.core.formula;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import promedio.core.number.Exact;
+import promedio.core.number.Figure;
+
+/**
+ * A row expression as a polynomial in x of degree 4 at most, so that its total follows from the power sums:
+ * Σ(x − x̄)² = Σx² − 2x̄·Σx + n·x̄².
+ */
+final class Polynomial {
+    private static final int HIGHEST = 4;
+
+    private final List<Exact> coefficients;
+
+    private Polynomial(List<Exact> coefficients) {
+        this.coefficients = coefficients;
+    }
+
+    /** The coefficient of each power, from the constant up. */
+    List<Exact> coefficients() {
+        return coefficients;
+    }
+
+    /** Reads a row expression; empty when it is no such polynomial with ratios as coefficients. */
+    static Optional<Polynomial> of(Formula each, Function<Formula, Figure> constants) {
+        if (!each.variesByRow()) {
+            return constants.apply(each) instanceof Exact value
+                    ? Optional.of(new Polynomial(List.of(value)))
+                    : Optional.empty();
+        }
+        return each.fold(new Reading(constants));
+    }
+
+    private static final class Reading implements Formula.Cases<Optional<Polynomial>> {
+        private final Function<Formula, Figure> constants;
+
+        Reading(Function<Formula, Figure> constants) {
+            this.constants = constants;
+        }
+
+        @Override
+        public Optional<Polynomial> variable(Formula.Variable node) {
+            return Optional.of(new Polynomial(List.of(Exact.ZERO, Exact.ONE)));
+        }
+
+        @Override
+        public Optional<Polynomial> operation(Formula.Operation node) {
+            List<Formula> operands = node.operands();
+            Optional<Polynomial> left = of(operands.get(0), constants);
+            if (left.isEmpty()) {
+                return left;
+            }
+            return switch (node.operator()) {
+                case PLUS ->
+                    of(operands.get(1), constants).map(right -> left.get().plus(right, Exact.ONE));
+                case MINUS ->
+                    of(operands.get(1), constants).map(right -> left.get().plus(right, Exact.of(-1)));
+                case TIMES ->
+                    of(operands.get(1), constants).flatMap(right -> left.get().times(right));
+                case OVER ->
+                    of(operands.get(1), constants)
+                            .filter(right -> right.isConstant()
+                                    && right.coefficients.get(0).signum() != 0)
+                            .flatMap(right -> left.get()
+                                    .times(new Polynomial(List.of(Exact.ONE.over(right.coefficients.get(0))))));
+                case POWER -> left.get().power(((Formula.Constant) operands.get(1)).value());
+                case ROOT, ABS -> Optional.empty();
+            };
+        }
+
+        @Override
+        public Optional<Polynomial> named(Formula.Named node) {
+            return of(node.body(), constants);
+        }
+
+        @Override
+        public Optional<Polynomial> constant(Formula.Constant node) {
+            return Optional.of(new Polynomial(List.of(node.value())));
+        }
+
+        @Override
+        public Optional<Polynomial> count(Formula.Count node) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Polynomial> total(Formula.Total node) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Polynomial> pick(Formula.Pick node) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Polynomial> commonest(Formula.Commonest node) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Polynomial> rootOfProduct(Formula.RootOfProduct node) {
+            return Optional.empty();
+        }
+    }
+
+    private boolean isConstant() {
+        return coefficients.size() == 1;
+    }
+
+    private Polynomial plus(Polynomial other, Exact factor) {
+        List<Exact> sum = new ArrayList<>();
+        for (int k = 0; k < Math.max(coefficients.size(), other.coefficients.size()); k++) {
+            sum.add(coefficient(k).plus(other.coefficient(k).times(factor)));
+        }
+        return new Polynomial(sum);
+    }
+
+    private Optional<Polynomial> times(Polynomial other) {
+        int degree = coefficients.size() + other.coefficients.size() - 2;
+        if (degree > HIGHEST) {
+            return Optional.empty();
+        }
+        List<Exact> product = new ArrayList<>();
+        for (int k = 0; k <= degree; k++) {
+            Exact sum = Exact.ZERO;
+            for (int i = 0; i <= k; i++) {
+                sum = sum.plus(coefficient(i).times(other.coefficient(k - i)));
+            }
+            product.add(sum);
+        }
+        return Optional.of(new Polynomial(product));
+    }
+
+    private Optional<Polynomial> power(Exact exponent) {
+        Optional<Polynomial> power = Optional.of(new Polynomial(List.of(Exact.ONE)));
+        if (exponent.signum() < 0 || exponent.compareTo(Exact.of(HIGHEST)) > 0) {
+            return Optional.empty();
+        }
+        for (int i = 0; i < exponent.numerator().intValue(); i++) {
+            power = power.flatMap(so -> so.times(this));
+        }
+        return power;
+    }
+
+    private Exact coefficient(int k) {
+        return k < coefficients.size() ? coefficients.get(k) : Exact.ZERO;
+    }
+}

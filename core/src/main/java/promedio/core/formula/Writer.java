@@ -1,0 +1,198 @@
+package promedio.core.formula;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+
+/**
+ * Writes a formula as a hand does: brackets only where they are needed, f only when the sample has frequencies, and any
+ * node replaced by its figure where a substitution gives one.
+ */
+public final class Writer {
+    /** Nothing is replaced. */
+    public static final Function<Formula, Optional<Notation>> SYMBOLS = node -> Optional.empty();
+
+    /** = with room around it. */
+    public static final Notation EQUALS = new Notation.Sign("=", "=", "equals", true);
+    /** ≈ with room around it. */
+    public static final Notation ABOUT = new Notation.Sign("≈", "\\approx ", "is about", true);
+
+    private static final int SUM = 1;
+    private static final int PRODUCT = 2;
+    private static final int POWER = 3;
+    private static final int ATOM = 4;
+
+    private static final Notation F = Notation.letter("f");
+    private static final Notation.Sign SIGMA = new Notation.Sign("Σ", "\\textstyle\\sum ", "the sum of", false);
+    private static final Notation.Sign PLUS = new Notation.Sign("+", "+", "plus", true);
+    private static final Notation.Sign MINUS = new Notation.Sign("−", "-", "minus", true);
+    private static final Notation.Sign DOT = new Notation.Sign("·", "\\cdot ", "times", true);
+
+    private final Letters letters;
+    private final boolean frequencies;
+    private final Function<Formula, Optional<Notation>> figures;
+
+    /**
+     * A writer.
+     *
+     * @param letters what is written for symbols
+     * @param frequencies whether totals show f
+     * @param figures what is written in place of a node; {@link #SYMBOLS} for nothing
+     */
+    public Writer(Letters letters, boolean frequencies, Function<Formula, Optional<Notation>> figures) {
+        this.letters = letters;
+        this.frequencies = frequencies;
+        this.figures = figures;
+    }
+
+    /** One line of text with plain symbols, for messages. */
+    static String plain(Formula formula) {
+        return new Writer(Letters.AS_THEY_COME, false, SYMBOLS).write(formula).text();
+    }
+
+    /** The formula in symbols and, where the substitution says so, figures. */
+    public Notation write(Formula formula) {
+        return piece(formula).notation();
+    }
+
+    /** The head of a total's column: fx² or x − x̄. */
+    public Notation head(Formula column, boolean weighted) {
+        return weighted ? weighted(column) : write(column);
+    }
+
+    /** The symbol of a named part. */
+    public Notation symbol(Symbol symbol) {
+        return letters.of(symbol);
+    }
+
+    /** A notation and how tightly it holds together. */
+    private record Piece(Notation notation, int binding) {
+        Notation atLeast(int needed) {
+            return binding >= needed ? notation : new Notation.Fenced("(", notation, ")");
+        }
+    }
+
+    private Piece piece(Formula formula) {
+        Optional<Notation> figure = figures.apply(formula);
+        if (figure.isPresent()) {
+            Notation shown = figure.get();
+            boolean signed =
+                    shown instanceof Notation.Numeral numeral && numeral.text().startsWith("−");
+            return new Piece(new Notation.Marked(formula, shown), signed ? SUM : ATOM);
+        }
+        return formula.fold(new Pieces());
+    }
+
+    private Notation weighted(Formula each) {
+        if (each instanceof Formula.Constant) {
+            return F;
+        }
+        return Notation.row(F, piece(each).atLeast(PRODUCT));
+    }
+
+    private static boolean startsWithFigure(Notation notation) {
+        if (notation instanceof Notation.Marked marked) {
+            return startsWithFigure(marked.body());
+        }
+        if (notation instanceof Notation.Row row && !row.items().isEmpty()) {
+            return startsWithFigure(row.items().get(0));
+        }
+        return notation instanceof Notation.Numeral || notation instanceof Notation.Fraction;
+    }
+
+    private final class Pieces implements Formula.Cases<Piece> {
+        @Override
+        public Piece constant(Formula.Constant node) {
+            String text = node.value().toString().replace("-", "−");
+            return new Piece(Notation.numeral(text), node.value().signum() < 0 ? SUM : ATOM);
+        }
+
+        @Override
+        public Piece variable(Formula.Variable node) {
+            return new Piece(Notation.letter("x"), ATOM);
+        }
+
+        @Override
+        public Piece count(Formula.Count node) {
+            return switch (node.what()) {
+                case VALUES ->
+                    frequencies
+                            ? new Piece(Notation.row(SIGMA, F), PRODUCT)
+                            : new Piece(Notation.word("number of values"), ATOM);
+                case DISTINCT -> new Piece(Notation.word("number of different values"), ATOM);
+                case MISSING -> new Piece(Notation.word("number of missing values"), ATOM);
+                case BELOW -> new Piece(Notation.word("number of values below " + node.bound()), ATOM);
+                case EQUAL -> new Piece(Notation.word("number of values equal to " + node.bound()), ATOM);
+            };
+        }
+
+        @Override
+        public Piece named(Formula.Named node) {
+            return new Piece(new Notation.Marked(node, letters.of(node.symbol())), ATOM);
+        }
+
+        @Override
+        public Piece operation(Formula.Operation node) {
+            List<Formula> operands = node.operands();
+            Piece left = piece(operands.get(0));
+            return switch (node.operator()) {
+                case PLUS -> new Piece(Notation.row(left.atLeast(SUM), PLUS, right(operands, SUM)), SUM);
+                case MINUS -> new Piece(Notation.row(left.atLeast(SUM), MINUS, right(operands, PRODUCT)), SUM);
+                case TIMES -> product(left, piece(operands.get(1)));
+                case OVER -> new Piece(new Notation.Fraction(left.notation(), write(operands.get(1))), POWER);
+                case POWER -> new Piece(new Notation.Raised(left.atLeast(ATOM), write(operands.get(1))), POWER);
+                case ROOT -> new Piece(new Notation.RootSign(left.notation()), ATOM);
+                case ABS -> new Piece(new Notation.Fenced("|", left.notation(), "|"), ATOM);
+            };
+        }
+
+        /** The right operand; a signed figure after + or − goes in brackets. */
+        private Notation right(List<Formula> operands, int needed) {
+            Piece piece = piece(operands.get(1));
+            Notation bare = piece.notation() instanceof Notation.Marked marked ? marked.body() : piece.notation();
+            boolean signed =
+                    bare instanceof Notation.Numeral numeral && numeral.text().startsWith("−");
+            return piece.atLeast(signed ? PRODUCT : needed);
+        }
+
+        private Piece product(Piece left, Piece right) {
+            Notation first = left.atLeast(PRODUCT);
+            Notation second = right.atLeast(PRODUCT);
+            return new Piece(
+                    startsWithFigure(second) ? Notation.row(first, DOT, second) : Notation.row(first, second), PRODUCT);
+        }
+
+        @Override
+        public Piece total(Formula.Total node) {
+            Notation body =
+                    frequencies ? weighted(node.each()) : piece(node.each()).atLeast(PRODUCT);
+            Notation sigma = node.ranks()
+                    .<Notation>map(ranks -> new Notation.Lowered(
+                            SIGMA, Notation.numeral("(" + ranks.from() + ")…(" + ranks.to() + ")")))
+                    .orElse(SIGMA);
+            return new Piece(Notation.row(sigma, body), PRODUCT);
+        }
+
+        @Override
+        public Piece pick(Formula.Pick node) {
+            Notation rank = new Notation.Fenced("(", write(node.rank()), ")");
+            Notation base = node.each() instanceof Formula.Variable
+                    ? Notation.letter("x")
+                    : piece(node.each()).atLeast(ATOM);
+            return new Piece(new Notation.Marked(node, new Notation.Lowered(base, rank)), ATOM);
+        }
+
+        @Override
+        public Piece commonest(Formula.Commonest node) {
+            return new Piece(Notation.word("the value that occurs most often"), ATOM);
+        }
+
+        @Override
+        public Piece rootOfProduct(Formula.RootOfProduct node) {
+            Notation product = Notation.row(
+                    new Notation.Sign("Π", "\\textstyle\\prod ", "the product of", false), Notation.letter("x"));
+            Notation index = new Notation.Fraction(Notation.numeral("1"), Notation.letter("n"));
+            return new Piece(new Notation.Raised(new Notation.Fenced("(", product, ")"), index), POWER);
+        }
+    }
+}

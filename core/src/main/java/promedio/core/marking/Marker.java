@@ -1,0 +1,143 @@
+package promedio.core.marking;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import promedio.core.course.CardKey;
+import promedio.core.course.CourseCard;
+import promedio.core.formula.Evaluation;
+import promedio.core.formula.Outcome;
+import promedio.core.measure.Catalogue;
+import promedio.core.measure.Measure;
+import promedio.core.number.Figure;
+import promedio.core.sample.Sample;
+import promedio.core.sentence.Sentence;
+
+/**
+ * Marks answers about one sample under one course card: agrees, agrees when rounded, right under another convention, the
+ * value of another measure, or differs. Candidates for a question are computed once, so that marking again is a look-up.
+ */
+public final class Marker {
+    private final Sample sample;
+    private final CourseCard card;
+    private final Evaluation evaluation;
+    private final Agreement agreement;
+    private final Map<String, List<Candidate>> candidates = new HashMap<>();
+    private List<OtherValue> others;
+
+    /** A marker for a sample and a card. */
+    public Marker(Sample sample, CourseCard card) {
+        this.sample = sample;
+        this.card = card;
+        this.evaluation = Evaluation.of(sample);
+        this.agreement = new Agreement(card, sample);
+    }
+
+    private record Candidate(CardKey<?> key, String choiceId, CourseCard card, Measure measure, Outcome outcome) {}
+
+    private record OtherValue(Measure measure, Outcome outcome) {}
+
+    /**
+     * The mark of an answer.
+     *
+     * @param question a key of the catalogue without its convention, such as {@code variance} or {@code quartile-1}
+     * @throws IllegalArgumentException when the catalogue has no such question
+     */
+    public Verdict mark(String question, String text) {
+        Answer answer = Answer.parse(text);
+        if (answer instanceof Answer.Unreadable) {
+            return new Verdict.Unreadable();
+        }
+        Outcome outcome = measure(question).outcome(evaluation);
+        return agreement
+                .of(answer, outcome)
+                .or(() -> convention(question, answer))
+                .or(() -> otherMeasure(question, answer))
+                .orElseGet(() -> differs(answer, outcome));
+    }
+
+    private Measure measure(String question) {
+        return Catalogue.find(question, card)
+                .orElseThrow(() -> new IllegalArgumentException("There is no measure " + question + "."));
+    }
+
+    private Optional<Verdict> convention(String question, Answer answer) {
+        for (Candidate candidate : candidates.computeIfAbsent(question, this::candidates)) {
+            boolean agrees = new Agreement(candidate.card(), sample)
+                    .of(answer, candidate.outcome())
+                    .isPresent();
+            if (agrees && !candidate.outcome().figures().isEmpty()) {
+                return Optional.of(new Verdict.Convention(
+                        candidate.key(),
+                        candidate.choiceId(),
+                        candidate.measure(),
+                        candidate.outcome().figures().get(0)));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The question under every other choice of every key that changes it. */
+    private List<Candidate> candidates(String question) {
+        List<Candidate> found = new ArrayList<>();
+        for (CardKey<?> key : CardKey.all()) {
+            if (key.subject() != CardKey.Subject.WRITING || key == CardKey.ROUNDING) {
+                addChoices(found, key, question);
+            }
+        }
+        return found;
+    }
+
+    private <T> void addChoices(List<Candidate> found, CardKey<T> key, String question) {
+        for (T choice : key.choices()) {
+            if (choice.equals(card.get(key))) {
+                continue;
+            }
+            CourseCard other = card.with(key, choice);
+            Optional<Measure> measure = Catalogue.find(question, other);
+            boolean changes = key == CardKey.ROUNDING
+                    || measure.isPresent() && !measure.get().equals(measure(question));
+            if (measure.isPresent() && changes) {
+                Outcome outcome = measure.get().outcome(evaluation);
+                found.add(new Candidate(key, key.idOf(choice), other, measure.get(), outcome));
+            }
+        }
+    }
+
+    private Optional<Verdict> otherMeasure(String question, Answer answer) {
+        if (!(answer instanceof Answer.Numbers)) {
+            return Optional.empty();
+        }
+        if (others == null) {
+            others = Catalogue.page(card).stream()
+                    .map(measure -> new OtherValue(measure, measure.outcome(evaluation)))
+                    .toList();
+        }
+        return others.stream()
+                .filter(other -> !Catalogue.question(other.measure()).equals(question))
+                .filter(other -> other.outcome().single().isPresent())
+                .filter(other -> agreement
+                        .of(answer, other.outcome())
+                        .filter(Verdict.Agrees.class::isInstance)
+                        .isPresent())
+                .findFirst()
+                .map(other -> new Verdict.OtherMeasure(
+                        other.measure(), other.outcome().single().orElseThrow()));
+    }
+
+    private Verdict differs(Answer answer, Outcome outcome) {
+        if (outcome.figures().isEmpty()) {
+            return new Verdict.DiffersInKind(outcome.whyUndefined().orElseThrow());
+        }
+        if (answer instanceof Answer.Numbers numbers
+                && numbers.numbers().size() == 1
+                && outcome.figures().size() == 1) {
+            Figure given = numbers.numbers().get(0).value();
+            return new Verdict.Differs(given.minus(outcome.figures().get(0)));
+        }
+        int values = outcome.figures().size();
+        return new Verdict.DiffersInKind(Sentence.of(values == 1 ? "differs.one" : "differs.several", values));
+    }
+}

@@ -1,0 +1,135 @@
+package promedio.core.marking;
+
+import promedio.core.course.CardKey;
+import promedio.core.measure.Measure;
+import promedio.core.number.Figure;
+import promedio.core.sentence.Sentence;
+
+/** What is to be said of an answer: definitions, section 6. */
+public sealed interface Verdict {
+
+    /**
+     * Every digit given is right.
+     *
+     * @param beyond whether digits beyond the places asked are not right, which is mentioned
+     */
+    record Agrees(boolean beyond) implements Verdict {
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.agrees(this);
+        }
+    }
+
+    /**
+     * Right as far as it goes, with fewer places than asked.
+     *
+     * @param places the places given
+     */
+    record AgreesRounded(int places) implements Verdict {
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.agreesRounded(this);
+        }
+    }
+
+    /**
+     * Right after changing one key of the card.
+     *
+     * @param key the key
+     * @param choiceId the choice under which it is right
+     * @param measure the measure under that choice
+     * @param value its value
+     */
+    record Convention(CardKey<?> key, String choiceId, Measure measure, Figure value) implements Verdict {
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.convention(this);
+        }
+
+        /** The stable id: {@code other-divisor} and so on. */
+        public String slip() {
+            if (key == CardKey.DIVISOR || key == CardKey.GROUPED_DIVISOR) {
+                return "other-divisor";
+            }
+            if (key == CardKey.QUARTILES || key == CardKey.QUANTILES) {
+                return "other-quartile-rule";
+            }
+            if (key == CardKey.GROUPED_POSITION) {
+                return "other-position";
+            }
+            return key == CardKey.SKEWNESS ? "other-skewness" : "other-convention";
+        }
+    }
+
+    /**
+     * The right value of another measure.
+     *
+     * @param measure the other measure
+     * @param value its value
+     */
+    record OtherMeasure(Measure measure, Figure value) implements Verdict {
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.otherMeasure(this);
+        }
+    }
+
+    /**
+     * No explanation found.
+     *
+     * @param difference the answer minus the value
+     */
+    record Differs(Figure difference) implements Verdict {
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.differs(this);
+        }
+    }
+
+    /**
+     * Differs in kind: a number where there is none, “none” where there is one, another number of modes.
+     *
+     * @param why what there is instead
+     */
+    record DiffersInKind(Sentence why) implements Verdict {
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.differsInKind(this);
+        }
+    }
+
+    /** Not an answer. */
+    record Unreadable() implements Verdict {
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.unreadable(this);
+        }
+    }
+
+    /** One answer for each kind. */
+    interface Cases<R> {
+        /** Right. */
+        R agrees(Agrees verdict);
+
+        /** Right, with fewer places. */
+        R agreesRounded(AgreesRounded verdict);
+
+        /** Right under another convention. */
+        R convention(Convention verdict);
+
+        /** Another measure. */
+        R otherMeasure(OtherMeasure verdict);
+
+        /** Unexplained. */
+        R differs(Differs verdict);
+
+        /** Another kind of answer. */
+        R differsInKind(DiffersInKind verdict);
+
+        /** Not an answer. */
+        R unreadable(Unreadable verdict);
+    }
+
+    /** The answer of this kind's case. */
+    <R> R fold(Cases<R> cases);
+}

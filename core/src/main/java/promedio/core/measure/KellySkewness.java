@@ -1,0 +1,63 @@
+package promedio.core.measure;
+
+import static promedio.core.formula.Formula.number;
+
+import java.util.List;
+import promedio.core.course.QuantileRule;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Notation;
+import promedio.core.formula.Outcome;
+import promedio.core.formula.Symbol;
+import promedio.core.sample.Sample;
+import promedio.core.sample.Shape;
+import promedio.core.sentence.Sentence;
+
+/**
+ * Kelly’s coefficient of skewness: the lean of the middle four fifths.
+ *
+ * <p><b>Definition.</b> (P₉₀ + P₁₀ − 2·P₅₀)/(P₉₀ − P₁₀), all three under one rule.
+ * <p><b>Undefined</b> when P₉₀ and P₁₀ are equal.
+ * <p><b>Source.</b> [KELLY] in docs/sources.md.
+ *
+ * @param rule how the percentiles are read
+ */
+public record KellySkewness(QuantileRule rule) implements Measure {
+    @Override
+    public String key() {
+        return "skewness-kelly/" + rule.id();
+    }
+
+    @Override
+    public Symbol symbol() {
+        return Symbol.of("skewness-kelly", Notation.indexed("Sk", "K"));
+    }
+
+    @Override
+    public Group group() {
+        return Group.SHAPE;
+    }
+
+    @Override
+    public Dimension dimension() {
+        return Dimension.NONE;
+    }
+
+    @Override
+    public List<Need> needs() {
+        return Quantile.percentile(50, rule).needs();
+    }
+
+    @Override
+    public List<Method> methods(Shape shape) {
+        Formula upper = Quantile.percentile(90, rule).formula(shape);
+        Formula lower = Quantile.percentile(10, rule).formula(shape);
+        Formula middle = Quantile.percentile(50, rule).formula(shape);
+        return Measure.only(
+                symbol(), upper.plus(lower).minus(number(2).times(middle)).over(upper.minus(lower)));
+    }
+
+    @Override
+    public Sentence note(Sample sample, Outcome outcome) {
+        return Skew.note(outcome);
+    }
+}

@@ -1,0 +1,64 @@
+package promedio.core.measure;
+
+import static promedio.core.formula.Formula.total;
+import static promedio.core.formula.Row.X;
+
+import java.util.List;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Notation;
+import promedio.core.formula.Outcome;
+import promedio.core.formula.Symbol;
+import promedio.core.sample.Sample;
+import promedio.core.sample.Shape;
+import promedio.core.sentence.Sentence;
+
+/**
+ * Arithmetic mean: the total shared out equally.
+ *
+ * <p><b>Definition.</b> x̄ = Σx / n; of a frequency table Σfx / Σf.
+ * <p><b>Assumed mean.</b> A + Σ(x − A)/n for any A; here A is the middle value, so that the differences are small.
+ * <p><b>By hand.</b> 2, 3, 7 gives 12/3 = 4.
+ * <p><b>Source.</b> [NIST] 1.3.5.1 in docs/sources.md.
+ */
+public record Mean() implements Measure {
+    private static final Symbol SYMBOL = Symbol.of("mean", Notation.bar("x"));
+    /** x̄ as a part of other formulas. */
+    static final Formula.Named PART = total(X).over(Symbols.N).named(SYMBOL);
+
+    private static final Symbol ASSUMED = Symbol.counting("assumed-mean", Notation.letter("A"));
+
+    @Override
+    public String key() {
+        return "mean";
+    }
+
+    @Override
+    public Symbol symbol() {
+        return SYMBOL;
+    }
+
+    @Override
+    public Group group() {
+        return Group.CENTRE;
+    }
+
+    @Override
+    public List<Method> methods(Shape shape) {
+        Formula.Named assumed = assumed(shape);
+        return List.of(
+                new Method("direct", PART),
+                new Method(
+                        "assumed-mean",
+                        assumed.plus(total(X.minus(assumed)).over(Symbols.N)).named(SYMBOL)));
+    }
+
+    /** A, the assumed mean: the middle value, of two the lower. */
+    static Formula.Named assumed(Shape shape) {
+        return Formula.valueAt(Formula.number(Median.lowerMiddle(shape))).named(ASSUMED);
+    }
+
+    @Override
+    public Sentence note(Sample sample, Outcome outcome) {
+        return Sentence.of("note.mean", sample.powerSum(1), sample.count());
+    }
+}

@@ -1,0 +1,105 @@
+package promedio.core.measure;
+
+import java.util.List;
+import java.util.Optional;
+import promedio.core.formula.Evaluation;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Outcome;
+import promedio.core.formula.Symbol;
+import promedio.core.sample.Sample;
+import promedio.core.sample.Shape;
+import promedio.core.sentence.Sentence;
+
+/**
+ * A quantity of a sample under one convention, written as a formula. Two conventions of a quantity are two measures:
+ * {@code variance-sample} and {@code variance-population}.
+ */
+public interface Measure {
+    /** The groups of the page. */
+    enum Group {
+        /** Mean, median, mode and the like. */
+        CENTRE,
+        /** Quartiles and other positions. */
+        POSITION,
+        /** Range, variance and the like. */
+        SPREAD,
+        /** Skewness and kurtosis. */
+        SHAPE
+    }
+
+    /** What a measure's figures are counted in. */
+    enum Dimension {
+        /** The values' own unit. */
+        UNIT,
+        /** The square of it. */
+        SQUARED,
+        /** Percent. */
+        PERCENT,
+        /** A pure number. */
+        NONE
+    }
+
+    /**
+     * One hand method.
+     *
+     * @param id the stable id, for instance {@code short-cut}
+     * @param formula the measure by this method, named by the measure's symbol
+     */
+    record Method(String id, Formula.Named formula) {}
+
+    /** The stable key: the id, and after a slash the convention where one belongs to it. */
+    String key();
+
+    /** The id alone: {@code quartile-1} of {@code quartile-1/hf7}. */
+    default String id() {
+        int slash = key().indexOf('/');
+        return slash < 0 ? key() : key().substring(0, slash);
+    }
+
+    /** Its symbol. */
+    Symbol symbol();
+
+    /** Where it stands on the page. */
+    Group group();
+
+    /** What it is counted in. */
+    default Dimension dimension() {
+        return Dimension.UNIT;
+    }
+
+    /** What it needs of a sample to have a value, in the order of asking. */
+    default List<Need> needs() {
+        return List.of();
+    }
+
+    /** The hand methods, the usual one first; all give the same value. */
+    List<Method> methods(Shape shape);
+
+    /** The usual method's formula. */
+    default Formula.Named formula(Shape shape) {
+        return methods(shape).get(0).formula();
+    }
+
+    /** The value, or why there is none. */
+    default Outcome outcome(Evaluation evaluation) {
+        Sample sample = evaluation.sample();
+        return Need.firstMissing(needs(), sample)
+                .<Outcome>map(Outcome.Undefined::new)
+                .orElseGet(() -> evaluation.outcome(formula(sample.shape())));
+    }
+
+    /** Which case of the definition applies to a sample of this shape, where there are cases: “n = 24 is even”. */
+    default Optional<Sentence> because(Shape shape) {
+        return Optional.empty();
+    }
+
+    /** How the figure comes about, in a few words: “halfway between the 12th and 13th value, 25 and 28”. */
+    default Sentence note(Sample sample, Outcome outcome) {
+        return Sentence.of("note." + id());
+    }
+
+    /** The usual single method under a symbol. */
+    static List<Method> only(Symbol symbol, Formula body) {
+        return List.of(new Method("definition", body.named(symbol)));
+    }
+}

@@ -1,0 +1,57 @@
+package promedio.core.measure;
+
+import java.util.List;
+import promedio.core.course.QuantileRule;
+import promedio.core.course.QuartileRule;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Symbol;
+import promedio.core.sample.Shape;
+
+/**
+ * Percentile coefficient of kurtosis: half the middle half over the middle four fifths.
+ *
+ * <p><b>Definition.</b> ½(Q₃ − Q₁)/(P₉₀ − P₁₀), all under one rule. About 0.263 for a normal curve.
+ * <p><b>Undefined</b> when P₉₀ and P₁₀ are equal.
+ * <p><b>Source.</b> [KELLY] in docs/sources.md.
+ *
+ * @param rule how all four quantiles are read
+ */
+public record PercentileKurtosis(QuantileRule rule) implements Measure {
+    @Override
+    public String key() {
+        return "kurtosis-percentile/" + rule.id();
+    }
+
+    @Override
+    public Symbol symbol() {
+        return Symbol.of("kurtosis-percentile", Symbols.greek("κ", "\\kappa ", "kappa"));
+    }
+
+    @Override
+    public Group group() {
+        return Group.SHAPE;
+    }
+
+    @Override
+    public Dimension dimension() {
+        return Dimension.NONE;
+    }
+
+    @Override
+    public List<Need> needs() {
+        return Quantile.percentile(50, rule).needs();
+    }
+
+    @Override
+    public List<Method> methods(Shape shape) {
+        Formula half = new QuartileSpread(QuartileSpread.Kind.DEVIATION, quartiles()).formula(shape);
+        Formula wide = Quantile.percentile(90, rule)
+                .formula(shape)
+                .minus(Quantile.percentile(10, rule).formula(shape));
+        return Measure.only(symbol(), half.over(wide));
+    }
+
+    private QuartileRule quartiles() {
+        return QuartileRule.valueOf(rule.name());
+    }
+}

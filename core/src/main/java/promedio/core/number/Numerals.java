@@ -1,0 +1,142 @@
+package promedio.core.number;
+
+import java.math.BigDecimal;
+import java.math.BigInteger;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Text to number, the only place where that happens: definitions, section 1. The decimal mark is always stated, so
+ * {@code 1,5} is one and a half or not a number, never fifteen.
+ *
+ * @param decimalMark {@code '.'} or {@code ','}
+ * @param thousandsMark what may stand between groups of three digits, or 0 for nothing
+ */
+public record Numerals(char decimalMark, char thousandsMark) {
+    /** A point as decimal mark, and no thousands mark. */
+    public static final Numerals POINT = new Numerals('.', (char) 0);
+    /** A comma as decimal mark, and no thousands mark. */
+    public static final Numerals COMMA = new Numerals(',', (char) 0);
+
+    /** The most significant digits a number may have. */
+    public static final int MOST_DIGITS = 34;
+
+    private static final int MOST_CHARACTERS = 1_000;
+    private static final int LARGEST_EXPONENT = 308;
+    private static final Pattern NUMBER =
+            Pattern.compile("([+\\-\u2212]?)([0-9]*)(?:\\.([0-9]*))?(?:[eE]([+\\-\u2212]?)([0-9]{1,9}))?(\\s*%)?");
+    private static final Pattern GROUPED = Pattern.compile("[+\\-\u2212]?[0-9]{1,3}(?:_[0-9]{3})+(?:[.eE%\\s].*)?");
+
+    /** @throws IllegalArgumentException when the decimal mark is neither point nor comma, or both marks are the same */
+    public Numerals {
+        if (decimalMark != '.' && decimalMark != ',' || decimalMark == thousandsMark) {
+            throw new IllegalArgumentException("No such pair of marks: " + decimalMark + " and " + thousandsMark);
+        }
+    }
+
+    /**
+     * A number as it was written.
+     *
+     * @param value its exact value; for {@code 12 %} the value is 12
+     * @param places the decimal places written; {@code 12.50} has two, {@code 1e3} none
+     * @param percent whether a percent sign stood behind it
+     */
+    public record Numeral(BigDecimal value, int places, boolean percent) {
+        /** The value as a ratio. */
+        public Exact exact() {
+            return Exact.from(value);
+        }
+    }
+
+    /**
+     * Reads one number; blanks at both ends do not matter.
+     *
+     * @return empty when the text is not a number, has more than {@value #MOST_DIGITS} significant digits, or its size
+     *     is neither 0 nor from 1e-308 to below 1e308
+     */
+    public Optional<Numeral> read(String text) {
+        String trimmed = text.strip();
+        if (trimmed.isEmpty() || trimmed.length() > MOST_CHARACTERS) {
+            return Optional.empty();
+        }
+        return plain(trimmed).flatMap(Numerals::readPlain);
+    }
+
+    /** The text with a point as decimal mark and without thousands marks. */
+    private Optional<String> plain(String text) {
+        String plain = text;
+        if (thousandsMark != 0 && text.indexOf(thousandsMark) >= 0) {
+            if (text.indexOf('_') >= 0) {
+                return Optional.empty();
+            }
+            plain = plain.replace(thousandsMark, '_').replace(decimalMark, '.');
+            return GROUPED.matcher(plain).matches() ? Optional.of(plain.replace("_", "")) : Optional.empty();
+        }
+        if (decimalMark == ',') {
+            return text.indexOf('.') >= 0 ? Optional.empty() : Optional.of(text.replace(',', '.'));
+        }
+        return Optional.of(plain);
+    }
+
+    private static Optional<Numeral> readPlain(String text) {
+        Matcher matcher = NUMBER.matcher(text);
+        if (!matcher.matches()) {
+            return Optional.empty();
+        }
+        String whole = matcher.group(2);
+        String part = matcher.group(3) == null ? "" : matcher.group(3);
+        String digits = whole + part;
+        if (digits.isEmpty()) {
+            return Optional.empty();
+        }
+        int exponent = matcher.group(5) == null ? 0 : Integer.parseInt(matcher.group(5));
+        boolean smaller = matcher.group(4) != null
+                && !matcher.group(4).isEmpty()
+                && !matcher.group(4).equals("+");
+        boolean negative = !matcher.group(1).isEmpty() && !matcher.group(1).equals("+");
+        boolean percent = matcher.group(6) != null;
+        return value(digits, part.length(), smaller ? -exponent : exponent, negative)
+                .map(value -> new Numeral(value, Math.max(0, value.scale()), percent));
+    }
+
+    private static Optional<BigDecimal> value(String digits, int places, int exponent, boolean negative) {
+        int first = 0;
+        while (first < digits.length() && digits.charAt(first) == '0') {
+            first++;
+        }
+        if (first == digits.length()) {
+            return Optional.of(BigDecimal.ZERO.setScale(Math.min(places, MOST_DIGITS)));
+        }
+        int last = digits.length();
+        while (digits.charAt(last - 1) == '0') {
+            last--;
+        }
+        long firstExponent = (long) digits.length() - first - 1 - places + exponent;
+        if (last - first > MOST_DIGITS || firstExponent < -LARGEST_EXPONENT || firstExponent >= LARGEST_EXPONENT) {
+            return Optional.empty();
+        }
+        BigDecimal value = new BigDecimal(new BigInteger(digits), places).scaleByPowerOfTen(exponent);
+        if (value.scale() > 2 * LARGEST_EXPONENT) {
+            value = value.stripTrailingZeros();
+        }
+        return Optional.of(negative ? value.negate() : value);
+    }
+
+    /** A short hint for text that is nearly a number, such as {@code 17O} for 170; empty where none suggests itself. */
+    public Optional<String> hint(String text) {
+        String mended = text.strip()
+                .replace('O', '0')
+                .replace('o', '0')
+                .replace('l', '1')
+                .replace('I', '1')
+                .replace(" ", "")
+                .toLowerCase(Locale.ROOT);
+        if (!mended.equals(text) && read(mended).isPresent()) {
+            return Optional.of(mended);
+        }
+        String otherMark = decimalMark == '.' ? text.replace(',', '.') : text.replace('.', ',');
+        return !otherMark.equals(text) && read(otherMark).isPresent() ? Optional.of(otherMark) : Optional.empty();
+    }
+}

@@ -1,0 +1,212 @@
+package promedio.core.sample;
+
+import java.math.BigDecimal;
+import java.math.BigInteger;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import promedio.core.number.Decimals;
+import promedio.core.number.Exact;
+
+/**
+ * A sample as it is computed with: rows of a value and its frequency, in the order of entry. A plain list has frequency
+ * 1 in every row. Missing entries are counted but are no rows.
+ */
+public final class Sample {
+    private static final BigInteger MOST_COUNTED = BigInteger.ONE.shiftLeft(62);
+
+    private final Decimals values;
+    private final Decimals weights;
+    private final boolean relative;
+    private final int[] entries;
+    private final Exact count;
+    private final Exact missing;
+    private Ranking ranking;
+    private Exact[] sums;
+
+    private Sample(Decimals values, Decimals weights, boolean relative, int[] entries, Exact missing) {
+        this.values = values;
+        this.weights = weights;
+        this.relative = relative;
+        this.entries = entries;
+        this.missing = missing;
+        this.count = weights == null ? Exact.of(values.size()) : weights.powerSums(1)[1];
+        if (count.signum() > 0 && count.times(scale()).numerator().compareTo(MOST_COUNTED) >= 0) {
+            throw new IllegalArgumentException("The frequencies add up to 2^62 or more.");
+        }
+    }
+
+    /** A list of values. */
+    public static Sample list(Decimals values) {
+        return new Sample(values, null, false, null, Exact.ZERO);
+    }
+
+    /** A list of values written as decimals: {@code Sample.of("12", "15", "15.5")}. For tests and examples. */
+    public static Sample of(String... values) {
+        return list(Decimals.from(Arrays.stream(values).map(BigDecimal::new).toList()));
+    }
+
+    /**
+     * A frequency table: row i has value i with frequency i. Rows of frequency 0 count nowhere and are to be left out.
+     *
+     * @param relative whether the frequencies are proportions or percentages
+     * @throws IllegalArgumentException when the two differ in size, a weight is not positive, or the total is 2⁶² or more
+     */
+    public static Sample frequencies(Decimals values, Decimals weights, boolean relative) {
+        if (values.size() != weights.size()) {
+            throw new IllegalArgumentException(
+                    values.size() + " values cannot have " + weights.size() + " frequencies.");
+        }
+        for (int i = 0; i < weights.size(); i++) {
+            if (weights.bigUnit(i).signum() <= 0) {
+                throw new IllegalArgumentException("Row " + (i + 1) + " has the frequency " + weights.at(i) + ".");
+            }
+        }
+        if (!weights.isCompact()) {
+            throw new IllegalArgumentException("The frequencies add up to 2^62 or more.");
+        }
+        return new Sample(values, weights, relative, null, Exact.ZERO);
+    }
+
+    /** The same sample that knows from which entry each row comes: row i from entry {@code entries[i]}. */
+    public Sample withEntries(int... rowEntries) {
+        return new Sample(values, weights, relative, rowEntries.clone(), missing);
+    }
+
+    /** The same sample with a number (or total frequency) of missing values. */
+    public Sample withMissing(Exact left) {
+        return new Sample(values, weights, relative, entries, left);
+    }
+
+    /** n, the number of values; for a frequency table the total of the frequencies. */
+    public Exact count() {
+        return count;
+    }
+
+    /** How many values are missing. */
+    public Exact missing() {
+        return missing;
+    }
+
+    /** Whether there is no value at all. */
+    public boolean isEmpty() {
+        return values.size() == 0;
+    }
+
+    /** The number of rows: values of a list, lines of a frequency table. */
+    public int rows() {
+        return values.size();
+    }
+
+    /** Whether this is a frequency table. */
+    public boolean weighted() {
+        return weights != null;
+    }
+
+    /** What formulas may depend on. */
+    public Shape shape() {
+        return new Shape(count, relative ? Exact.ONE.over(scale()) : Exact.ONE, recordingUnit(), weighted(), relative);
+    }
+
+    /** The value of a row. */
+    public Exact value(int row) {
+        return values.at(row);
+    }
+
+    /** The frequency of a row; 1 in a list. */
+    public Exact weight(int row) {
+        return weights == null ? Exact.ONE : weights.at(row);
+    }
+
+    /** The entry that a row comes from; a sample made without entries counts its rows. */
+    public int entry(int row) {
+        return entries == null ? row : entries[row];
+    }
+
+    /** The values in order of entry. */
+    public Decimals values() {
+        return values;
+    }
+
+    /** The weights in order of entry; empty for a list. */
+    public Optional<Decimals> weights() {
+        return Optional.ofNullable(weights);
+    }
+
+    /** The unit in which values were recorded: 1 at the finest decimal place used. */
+    public Exact recordingUnit() {
+        return Exact.scaled(BigInteger.ONE, values.places());
+    }
+
+    /** The values in order of size, sorted when first asked for. */
+    public synchronized Ranking ranking() {
+        if (ranking == null) {
+            ranking = Ranking.of(values, weights);
+        }
+        return ranking;
+    }
+
+    /**
+     * The sum of the k-th powers of the values, Σfxᵏ, exact; Σf for k = 0. The first four are kept once computed.
+     *
+     * @throws IllegalArgumentException for a k below 0 or above 4
+     */
+    public synchronized Exact powerSum(int k) {
+        if (k < 0 || k > 4) {
+            throw new IllegalArgumentException("Power sums are kept for powers 0 to 4, not " + k + ".");
+        }
+        if (sums == null || sums.length <= k) {
+            sums = weights == null ? values.powerSums(k <= 2 ? 2 : 4) : weightedSums();
+        }
+        return sums[k];
+    }
+
+    private Exact[] weightedSums() {
+        BigInteger[] totals = new BigInteger[5];
+        Arrays.fill(totals, BigInteger.ZERO);
+        for (int i = 0; i < values.size(); i++) {
+            BigInteger term = weights.bigUnit(i);
+            for (int k = 0; k <= 4; k++) {
+                totals[k] = totals[k].add(term);
+                term = term.multiply(values.bigUnit(i));
+            }
+        }
+        Exact[] exact = new Exact[5];
+        for (int k = 0; k <= 4; k++) {
+            exact[k] = Exact.scaled(totals[k], k * values.places() + weights.places());
+        }
+        return exact;
+    }
+
+    /**
+     * The sample with every value as often as its frequency says.
+     *
+     * @throws IllegalStateException when that is more than ten million values, or frequencies are proportions
+     */
+    public Sample expanded() {
+        if (relative || count.compareTo(Exact.of(10_000_000)) > 0) {
+            throw new IllegalStateException("A sample of " + count + " cannot be written out as a list.");
+        }
+        int[] rows = new int[count.numerator().intValueExact()];
+        int next = 0;
+        for (int row = 0; row < rows(); row++) {
+            int times = weight(row).numerator().intValueExact();
+            Arrays.fill(rows, next, next + times, row);
+            next += times;
+        }
+        return list(values.pick(rows)).withMissing(missing);
+    }
+
+    private Exact scale() {
+        return weights == null ? Exact.ONE : Exact.of(BigInteger.TEN.pow(weights.places()));
+    }
+
+    /** The values as text, for messages of tests. */
+    @Override
+    public String toString() {
+        List<String> texts = java.util.stream.IntStream.range(0, Math.min(rows(), 20))
+                .mapToObj(i -> values.decimal(i).toPlainString() + (weighted() ? " × " + weight(i) : ""))
+                .toList();
+        return String.join(" ", texts) + (rows() > 20 ? " … (" + rows() + " rows)" : "");
+    }
+}

@@ -1,0 +1,24 @@
+package promedio.core.sample;
+
+import promedio.core.number.Exact;
+
+/**
+ * What a formula may depend on: how many values there are and how they are written down, never what they are.
+ *
+ * @param count n, the total of the weights
+ * @param step from one rank to the next: 1, or the finest unit of proportions
+ * @param recordingUnit the unit in which the values were recorded
+ * @param weighted whether the sample is a frequency table, so that working has a column f
+ * @param relative whether the frequencies are proportions, so that n − 1 and n + 1 mean nothing
+ */
+public record Shape(Exact count, Exact step, Exact recordingUnit, boolean weighted, boolean relative) {
+    /** The shape of a list of n values. */
+    public static Shape list(long count) {
+        return new Shape(Exact.of(count), Exact.ONE, Exact.ONE, false, false);
+    }
+
+    /** Whether n is an odd number of steps: there is one middle value. */
+    public boolean odd() {
+        return count.over(step).numerator().testBit(0);
+    }
+}

@@ -1,0 +1,46 @@
+package promedio.core.sentence;
+
+import java.text.MessageFormat;
+import java.util.List;
+import java.util.Locale;
+import java.util.ResourceBundle;
+
+/**
+ * One sentence for the student: a key of the bundle and the facts that fill its gaps. The facts stay fields, so that a
+ * screen may light up what the sentence speaks of; the words come from {@code sentences.properties}.
+ *
+ * @param key the bundle's key, for instance {@code need.two-values}
+ * @param facts what fills {@code {0}}, {@code {1}} … ; shown by {@code toString}, never by a locale's number format
+ */
+public record Sentence(String key, List<Object> facts) {
+    private static final String BUNDLE = "promedio.core.sentence.sentences";
+
+    /** Copies the facts. */
+    public Sentence {
+        facts = List.copyOf(facts);
+    }
+
+    /** A sentence from its key and its facts. */
+    public static Sentence of(String key, Object... facts) {
+        return new Sentence(key, List.of(facts));
+    }
+
+    /**
+     * The sentence in the words of a locale's bundle.
+     *
+     * @throws java.util.MissingResourceException when the bundle has no such key: a fault of the program
+     */
+    public String text(Locale locale) {
+        String pattern = ResourceBundle.getBundle(BUNDLE, locale).getString(key);
+        Object[] words = facts.stream()
+                .map(fact -> fact instanceof Sentence inner ? inner.text(locale) : fact.toString())
+                .toArray();
+        return new MessageFormat(pattern, Locale.ROOT).format(words);
+    }
+
+    /** The sentence in English. */
+    @Override
+    public String toString() {
+        return text(Locale.ROOT);
+    }
+}

@@ -1,0 +1,111 @@
+package promedio.core.working;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.OptionalInt;
+import java.util.stream.Collectors;
+import promedio.core.course.Accuracy;
+import promedio.core.course.CardKey;
+import promedio.core.course.CourseCard;
+import promedio.core.course.DecimalMark;
+import promedio.core.formula.Outcome;
+import promedio.core.number.Approximation;
+import promedio.core.number.Exact;
+import promedio.core.number.Figure;
+import promedio.core.number.HalfRule;
+
+/**
+ * Figures as text, the same everywhere on the paper: a true minus sign, the course's decimal mark, a narrow space between
+ * thousands, and {@code …} wherever digits are cut.
+ */
+public final class FigureText {
+    private static final int MOST_DIGITS_IN_FULL = 14;
+    private static final int MOST_DIGITS_APPROXIMATE = 12;
+    private static final char GROUP = '\u202f';
+
+    private final Accuracy accuracy;
+    private final HalfRule halves;
+    private final boolean comma;
+    private final int dataPlaces;
+
+    /**
+     * A writer of figures.
+     *
+     * @param card says the places, the rounding and the decimal mark
+     * @param dataPlaces the decimal places of the data
+     */
+    public FigureText(CourseCard card, int dataPlaces) {
+        this.accuracy = card.get(CardKey.ACCURACY);
+        this.halves = card.halves();
+        this.comma = card.get(CardKey.DECIMAL_MARK) == DecimalMark.COMMA;
+        this.dataPlaces = dataPlaces;
+    }
+
+    /** The figure as an answer: rounded as the card asks. */
+    public String answer(Figure figure) {
+        return plain(accuracy.round(figure, dataPlaces, halves));
+    }
+
+    /** The figures of an outcome as an answer, several with a semicolon between; empty when undefined. */
+    public String answer(Outcome outcome) {
+        List<? extends Figure> figures = outcome.figures();
+        return figures.stream()
+                .map(outcome instanceof Outcome.Several ? this::carried : this::answer)
+                .collect(Collectors.joining("; "));
+    }
+
+    /** Whether the answer as shown is the figure itself, so that = may stand before it. */
+    public boolean answerIsExact(Figure figure) {
+        return figure instanceof Exact exact
+                && Exact.from(accuracy.round(figure, dataPlaces, halves)).equals(exact);
+    }
+
+    /**
+     * The figure as exact working carries it: a decimal in full where it ends soon, else two places more than the answer
+     * with {@code …}.
+     */
+    public String carried(Figure figure) {
+        if (figure instanceof Approximation) {
+            BigDecimal shown = figure.toFigures(MOST_DIGITS_APPROXIMATE, halves).stripTrailingZeros();
+            return plain(shown.scale() < 0 ? shown.setScale(0) : shown);
+        }
+        if (figure instanceof Exact exact) {
+            OptionalInt places = exact.placesInFull();
+            if (places.isPresent() && places.getAsInt() + Math.max(0, exact.magnitude()) <= MOST_DIGITS_IN_FULL) {
+                return plain(exact.toPlaces(places.getAsInt(), halves));
+            }
+        }
+        return plain(cut(figure, Math.max(0, accuracy.placesFor(figure, dataPlaces) + 2))) + "…";
+    }
+
+    /** The figure rounded to some places, as a line of rounded working shows it. */
+    public String rounded(Figure figure, int places) {
+        return plain(figure.toPlaces(places, halves));
+    }
+
+    /** The first digits of a figure, the rest cut off and not rounded. */
+    static BigDecimal cut(Figure figure, int places) {
+        BigDecimal rounded = figure.toPlaces(places, HalfRule.HALF_UP);
+        Figure size = figure.abs();
+        if (size.compare(Exact.from(rounded.abs())) < 0) {
+            BigDecimal step = BigDecimal.ONE.movePointLeft(places);
+            return rounded.signum() < 0 ? rounded.add(step) : rounded.subtract(step);
+        }
+        return rounded;
+    }
+
+    /** A decimal with a true minus, the decimal mark and spaces between thousands. */
+    public String plain(BigDecimal decimal) {
+        String text = decimal.abs().toPlainString();
+        int point = text.indexOf('.');
+        String whole = point < 0 ? text : text.substring(0, point);
+        StringBuilder grouped = new StringBuilder(whole);
+        for (int i = whole.length() - 3; i > 0; i -= 3) {
+            grouped.insert(i, GROUP);
+        }
+        if (point >= 0) {
+            grouped.append(comma ? ',' : '.').append(text, point + 1, text.length());
+        }
+        return (decimal.signum() < 0 ? "−" : "") + grouped;
+    }
+}

@@ -1,0 +1,249 @@
+package promedio.core.working;
+
+import java.util.ArrayList;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import promedio.core.course.CardKey;
+import promedio.core.course.CourseCard;
+import promedio.core.formula.Columns;
+import promedio.core.formula.Evaluation;
+import promedio.core.formula.Formula;
+import promedio.core.formula.LineRounding;
+import promedio.core.formula.Notation;
+import promedio.core.formula.Outcome;
+import promedio.core.formula.Writer;
+import promedio.core.measure.Measure;
+import promedio.core.number.Exact;
+import promedio.core.number.Figure;
+import promedio.core.sample.Sample;
+
+/**
+ * A measure worked as a hand does it: one line for each part with a symbol, in the order in which they are needed, and the
+ * table of columns whose totals the lines use. With exact lines every = is true; with rounded lines each line shows what a
+ * hand writes, and {@link #drift} how far that strays.
+ */
+public final class Working {
+    private final Sample sample;
+    private final Formula.Named formula;
+    private final Evaluation evaluation;
+    private final FigureText text;
+    private final Writer symbols;
+    private final Writer figures;
+    private final CourseCard card;
+    private final IdentityHashMap<Formula, Optional<Notation>> shown = new IdentityHashMap<>();
+
+    /**
+     * Works a measure.
+     *
+     * @param method one of the measure's methods for the sample's shape
+     */
+    public Working(Measure.Method method, Sample sample, CourseCard card) {
+        this.sample = sample;
+        this.formula = method.formula();
+        this.card = card;
+        this.evaluation = Evaluation.of(sample).rounded(card.lines());
+        this.text = new FigureText(card, sample.values().places());
+        this.symbols = new Writer(card.letters(), sample.weighted(), Writer.SYMBOLS);
+        this.figures = new Writer(card.letters(), sample.weighted(), this::figureOf);
+    }
+
+    /**
+     * One line: symbol = formula in symbols = formula in figures = result.
+     *
+     * @param part what the line works out
+     * @param symbol its symbol
+     * @param inSymbols the right side in symbols
+     * @param inFigures the right side with figures put in; empty where that would repeat the result
+     * @param result the result as shown, or why there is none
+     * @param exact whether the result as shown is exactly what the right side gives, so that = is true
+     * @param last whether it is the measure itself, rounded as the card asks
+     */
+    public record Line(
+            Formula.Named part,
+            Notation symbol,
+            Notation inSymbols,
+            Optional<Notation> inFigures,
+            String result,
+            boolean exact,
+            boolean last) {
+        /** The whole line as one notation. */
+        public Notation notation() {
+            List<Notation> items = new ArrayList<>(List.of(symbol, Writer.EQUALS, inSymbols));
+            inFigures.ifPresent(put -> {
+                items.add(Writer.EQUALS);
+                items.add(put);
+            });
+            items.add(exact ? Writer.EQUALS : Writer.ABOUT);
+            items.add(Notation.numeral(result));
+            return new Notation.Row(items);
+        }
+    }
+
+    /** The lines, the measure itself last. Empty when the measure has no value. */
+    public List<Line> lines() {
+        List<Line> lines = new ArrayList<>();
+        List<String> written = new ArrayList<>();
+        formula.visit(node -> {
+            if (node instanceof Formula.Named named
+                    && !(named.body() instanceof Formula.Count)
+                    && !written.contains(named.symbol().id())) {
+                written.add(named.symbol().id());
+                line(named).ifPresent(lines::add);
+            }
+        });
+        return lines;
+    }
+
+    private Optional<Line> line(Formula.Named part) {
+        boolean last = part == formula;
+        Outcome outcome = evaluation.outcome(last ? part.body() : part);
+        if (outcome.figures().isEmpty()) {
+            return Optional.empty();
+        }
+        Notation inFigures = figures.write(part.body());
+        boolean single = outcome.figures().size() == 1;
+        Figure value = outcome.figures().get(0);
+        String result = last && single ? text.answer(value) : single ? shownText(part, value) : text.answer(outcome);
+        boolean plain = inFigures.text().equals(result)
+                || inFigures.text().equals(symbols.write(part.body()).text());
+        boolean exact = !last || !single || text.answerIsExact(value);
+        boolean roundedAway = !evaluation.rounding().isExact()
+                && !part.symbol().counts()
+                && !last
+                && evaluation
+                        .outcome(part.body())
+                        .single()
+                        .filter(value::equals)
+                        .isEmpty();
+        return Optional.of(new Line(
+                part,
+                symbols.symbol(part.symbol()),
+                symbols.write(part.body()),
+                plain ? Optional.empty() : Optional.of(inFigures),
+                result,
+                exact && !roundedAway && value.isExact(),
+                last));
+    }
+
+    /** The figure that stands for a node once it has been worked out: named parts, totals, picks and n. */
+    private Optional<Notation> figureOf(Formula node) {
+        if (node == formula
+                || !(node instanceof Formula.Named
+                        || node instanceof Formula.Total
+                        || node instanceof Formula.Pick
+                        || node instanceof Formula.Count)) {
+            return Optional.empty();
+        }
+        return shown.computeIfAbsent(
+                node, part -> evaluation.outcome(part).single().map(value -> Notation.numeral(shownText(part, value))));
+    }
+
+    private String shownText(Formula part, Figure value) {
+        boolean counts = part instanceof Formula.Count
+                || part instanceof Formula.Named named && named.symbol().counts();
+        LineRounding rounding = evaluation.rounding();
+        return rounding.isExact() || counts || part instanceof Formula.Pick
+                ? text.carried(value)
+                : isData(part)
+                        ? text.carried(value)
+                        : text.rounded(value, rounding.places().orElseThrow());
+    }
+
+    private static boolean isData(Formula part) {
+        return part instanceof Formula.Total total && total.each() instanceof Formula.Variable;
+    }
+
+    /** The columns of the working table; empty when the measure needs none. */
+    public List<Columns.Column> columns() {
+        return Columns.of(formula, sample.weighted());
+    }
+
+    /** A column's head: x − x̄, or fx² where frequencies count. */
+    public Notation head(Columns.Column column) {
+        return symbols.head(column.expression(), column.weighted());
+    }
+
+    /** The figure in a cell. */
+    public Figure cell(Columns.Column column, int row) {
+        Figure cell = evaluation.cell(column.expression(), row);
+        return column.weighted() ? cell.times(sample.weight(row)) : cell;
+    }
+
+    /** The cell as text. */
+    public String cellText(Columns.Column column, int row) {
+        return cellText(column, cell(column, row));
+    }
+
+    private String cellText(Columns.Column column, Figure figure) {
+        boolean data = column.expression() instanceof Formula.Variable;
+        LineRounding rounding = evaluation.rounding();
+        return data || rounding.isExact()
+                ? text.carried(figure)
+                : text.rounded(figure, rounding.places().orElseThrow());
+    }
+
+    /** The column's total as text, where the working uses it. */
+    public Optional<String> totalText(Columns.Column column) {
+        return column.total().stream()
+                .findFirst()
+                .flatMap(total -> evaluation.outcome(total).single())
+                .map(figure -> cellText(column, figure));
+    }
+
+    /** The number of rows of the table. */
+    public int rows() {
+        return sample.rows();
+    }
+
+    /** The frequency of a row as text. */
+    public String weightText(int row) {
+        return text.carried(sample.weight(row));
+    }
+
+    /** The total of the frequencies as text. */
+    public String countText() {
+        return text.carried(sample.count());
+    }
+
+    /** The ranks, in order of size, at which the measure reads values: of medians and quartiles. */
+    public List<Exact> ranksRead() {
+        List<Exact> ranks = new ArrayList<>();
+        formula.visit(node -> {
+            if (node instanceof Formula.Pick pick && pick.each() instanceof Formula.Variable) {
+                evaluation.outcome(pick.rank()).single().map(Exact.class::cast).ifPresent(rank -> {
+                    if (!ranks.contains(rank)) {
+                        ranks.add(rank);
+                    }
+                });
+            }
+        });
+        return ranks;
+    }
+
+    /** With rounded lines, the answer they lead to minus the exact value; empty for exact lines. */
+    public Optional<Figure> drift() {
+        if (evaluation.rounding().isExact()) {
+            return Optional.empty();
+        }
+        Optional<Figure> rounded = evaluation.outcome(formula.body()).single();
+        Optional<Figure> exact = Evaluation.of(sample).outcome(formula).single();
+        return rounded.flatMap(by -> exact.map(by::minus));
+    }
+
+    /** What the lines lead to, rounded as the card asks; differs from the exact answer by the drift. */
+    public Optional<String> answer() {
+        return evaluation.outcome(formula.body()).single().map(text::answer);
+    }
+
+    /** How figures are written here. */
+    public Function<Figure, String> carriedText() {
+        return text::carried;
+    }
+
+    /** Whether lines are rounded, and to how many places. */
+    public Optional<Integer> roundedTo() {
+        return card.get(CardKey.WORKING);
+    }
+}

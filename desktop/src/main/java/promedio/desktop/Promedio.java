@@ -1,0 +1,21 @@
+package promedio.desktop;
+
+import java.io.OutputStreamWriter;
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import promedio.desktop.command.Commands;
+
+/** Where the program starts: the command line first, and the window only when no command is given. */
+public final class Promedio {
+    private Promedio() {}
+
+    /** Runs the program and ends it with its exit status. */
+    public static void main(String[] arguments) {
+        PrintWriter out = new PrintWriter(new OutputStreamWriter(System.out, StandardCharsets.UTF_8), true);
+        PrintWriter err = new PrintWriter(new OutputStreamWriter(System.err, StandardCharsets.UTF_8), true);
+        System.exit(Commands.run(arguments, System.in, out, err, (file, demo) -> {
+            out.println("window " + file + demo);
+            return 0;
+        }));
+    }
+}

@@ -1,0 +1,64 @@
+package promedio.files.delimited;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.CodingErrorAction;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.AccessDeniedException;
+import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import promedio.files.InputProblem;
+
+/** A file or standard input as strict UTF-8 text. */
+public final class TextSource {
+    private TextSource() {}
+
+    /**
+     * Reads a file, or standard input for {@code -}.
+     *
+     * @throws InputProblem when it is not there, is a folder, may not be read, or is not UTF-8 text
+     */
+    public static String read(String name, InputStream standardInput) throws InputProblem {
+        try {
+            byte[] bytes = name.equals("-") ? standardInput.readAllBytes() : bytes(name);
+            return text(name, bytes);
+        } catch (NoSuchFileException missing) {
+            throw new InputProblem(name + ": there is no such file.", missing);
+        } catch (AccessDeniedException denied) {
+            throw new InputProblem(name + ": this file may not be read by you.", denied);
+        } catch (IOException | InvalidPathException | OutOfMemoryError other) {
+            throw new InputProblem(name + ": it could not be read.", other);
+        }
+    }
+
+    private static byte[] bytes(String name) throws IOException, InputProblem {
+        Path path = Path.of(name);
+        if (Files.isDirectory(path)) {
+            throw new InputProblem(name + ": this is a folder; a text file with numbers is expected.");
+        }
+        return Files.readAllBytes(path);
+    }
+
+    private static String text(String name, byte[] bytes) throws InputProblem {
+        for (int i = 0; i < bytes.length; i++) {
+            if (bytes[i] == 0) {
+                throw new InputProblem(
+                        name + ": byte " + (i + 1) + " is a NUL; plain UTF-8 text with numbers is expected.");
+            }
+        }
+        try {
+            String text = StandardCharsets.UTF_8
+                    .newDecoder()
+                    .onMalformedInput(CodingErrorAction.REPORT)
+                    .decode(ByteBuffer.wrap(bytes))
+                    .toString();
+            return text.startsWith("\ufeff") ? text.substring(1) : text;
+        } catch (CharacterCodingException broken) {
+            throw new InputProblem(name + ": this is not UTF-8 text; save it as UTF-8 and try again.", broken);
+        }
+    }
+}
