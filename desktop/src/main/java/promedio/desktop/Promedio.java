@@ -4,6 +4,7 @@ import java.io.OutputStreamWriter;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import promedio.desktop.command.Commands;
+import promedio.desktop.window.PromedioApp;
 
 /** Where the program starts: the command line first, and the window only when no command is given. */
 public final class Promedio {
@@ -13,9 +14,8 @@ public final class Promedio {
     public static void main(String[] arguments) {
         PrintWriter out = new PrintWriter(new OutputStreamWriter(System.out, StandardCharsets.UTF_8), true);
         PrintWriter err = new PrintWriter(new OutputStreamWriter(System.err, StandardCharsets.UTF_8), true);
-        System.exit(Commands.run(arguments, System.in, out, err, (file, demo) -> {
-            out.println("window " + file + demo);
-            return 0;
-        }));
+        boolean walk = Boolean.getBoolean("promedio.walk");
+        System.exit(Commands.run(
+                arguments, System.in, out, err, (file, demo) -> PromedioApp.run(file, demo, demo && walk)));
     }
 }

@@ -67,6 +67,7 @@ public final class Marker {
         for (Candidate candidate : candidates.computeIfAbsent(question, this::candidates)) {
             boolean agrees = new Agreement(candidate.card(), sample)
                     .of(answer, candidate.outcome())
+                    .filter(verdict -> verdict instanceof Verdict.Agrees || hasTwoFigures(answer))
                     .isPresent();
             if (agrees && !candidate.outcome().figures().isEmpty()) {
                 return Optional.of(new Verdict.Convention(
@@ -77,6 +78,12 @@ public final class Marker {
             }
         }
         return Optional.empty();
+    }
+
+    /** One digit fits too many conventions to say that it is one of them. */
+    private static boolean hasTwoFigures(Answer answer) {
+        return answer instanceof Answer.Numbers given
+                && given.numbers().stream().allMatch(number -> number.figures() >= 2);
     }
 
     /** The question under every other choice of every key that changes it. */

@@ -4,6 +4,7 @@ import java.text.MessageFormat;
 import java.util.List;
 import java.util.Locale;
 import java.util.ResourceBundle;
+import java.util.function.Function;
 
 /**
  * One sentence for the student: a key of the bundle and the facts that fill its gaps. The facts stay fields, so that a
@@ -31,9 +32,14 @@ public record Sentence(String key, List<Object> facts) {
      * @throws java.util.MissingResourceException when the bundle has no such key: a fault of the program
      */
     public String text(Locale locale) {
+        return text(locale, Object::toString);
+    }
+
+    /** The same with facts written in a way of one's own, numbers above all. */
+    public String text(Locale locale, Function<Object, String> writing) {
         String pattern = ResourceBundle.getBundle(BUNDLE, locale).getString(key);
         Object[] words = facts.stream()
-                .map(fact -> fact instanceof Sentence inner ? inner.text(locale) : fact.toString())
+                .map(fact -> fact instanceof Sentence inner ? inner.text(locale, writing) : writing.apply(fact))
                 .toArray();
         return new MessageFormat(pattern, Locale.ROOT).format(words);
     }

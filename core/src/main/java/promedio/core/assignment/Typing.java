@@ -1,0 +1,127 @@
+package promedio.core.assignment;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import promedio.core.number.Numerals;
+
+/**
+ * What somebody typed or pasted, taken apart: columns of entries with their headings, or a frequency table.
+ *
+ * @param columns the entries, column by column
+ * @param headings the heading of each column; empty text where there is none
+ * @param table whether the two columns are values and frequencies
+ */
+public record Typing(List<List<String>> columns, List<String> headings, boolean table) {
+    /** {@code 12 × 3}: a value and its frequency; also with x and *. */
+    private static final Pattern TIMES =
+            Pattern.compile("\\s*([^\\s×x*]+)\\s*[×x*]\\s*([0-9]+)\\s*", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern GAPS = Pattern.compile("[\\s;]+");
+    private static final Pattern COMMAS = Pattern.compile("\\s*,\\s*");
+    private static final Pattern FREQUENCY_HEADING = Pattern.compile(
+            "f|freq(?:uency|uencies|\\.)?|count|counts|number|times|how many", Pattern.CASE_INSENSITIVE);
+
+    /** Copies the lists. */
+    public Typing {
+        columns = columns.stream().map(List::copyOf).toList();
+        headings = List.copyOf(headings);
+    }
+
+    /** Whether there is nothing in it. */
+    public boolean isEmpty() {
+        return columns.isEmpty() || columns.get(0).isEmpty();
+    }
+
+    /** Takes text apart; {@code numerals} tell a comma between numbers from one within a number. */
+    public static Typing parse(String text, Numerals numerals) {
+        String plain = text.replace("\r\n", "\n").replace('\r', '\n');
+        List<String> lines = new ArrayList<>(Arrays.asList(plain.split("\n", -1)));
+        while (!lines.isEmpty() && lines.get(lines.size() - 1).isBlank()) {
+            lines.remove(lines.size() - 1);
+        }
+        if (lines.isEmpty()) {
+            return new Typing(List.of(), List.of(), false);
+        }
+        if (plain.indexOf('\t') >= 0) {
+            return ofColumns(lines, numerals);
+        }
+        return times(lines)
+                .orElseGet(() -> lines.size() == 1
+                        ? new Typing(List.of(words(lines.get(0), numerals)), List.of(""), false)
+                        : ofLines(lines, numerals));
+    }
+
+    private static Optional<Typing> times(List<String> lines) {
+        List<String> values = new ArrayList<>();
+        List<String> frequencies = new ArrayList<>();
+        for (String line : lines) {
+            for (String part : line.split("[;,]\\s+|;", -1)) {
+                Matcher matcher = TIMES.matcher(part);
+                if (!matcher.matches()) {
+                    return Optional.empty();
+                }
+                values.add(matcher.group(1));
+                frequencies.add(matcher.group(2));
+            }
+        }
+        return Optional.of(new Typing(List.of(values, frequencies), List.of("", ""), true));
+    }
+
+    /** One line: entries with blanks, semicolons or commas between them. */
+    private static List<String> words(String line, Numerals numerals) {
+        String bare = line.strip();
+        boolean spaced = GAPS.matcher(bare).find();
+        if (!spaced && bare.indexOf(',') >= 0 && numerals.read(bare).isEmpty()) {
+            return Arrays.asList(COMMAS.split(bare, -1));
+        }
+        // "12, 15, 15": a comma before a blank stands between numbers.
+        return Arrays.asList(GAPS.split(bare.replaceAll(",\\s+", " "), -1));
+    }
+
+    /** Several lines: an entry a line where lines hold one word, else the words of all lines. */
+    private static Typing ofLines(List<String> lines, Numerals numerals) {
+        boolean rows =
+                lines.stream().filter(line -> words(line, numerals).size() > 1).count() * 2 > lines.size();
+        if (rows) {
+            List<String> all = new ArrayList<>();
+            lines.stream().filter(line -> !line.isBlank()).forEach(line -> all.addAll(words(line, numerals)));
+            return new Typing(List.of(all), List.of(""), false);
+        }
+        return ofColumns(lines, numerals);
+    }
+
+    private static Typing ofColumns(List<String> lines, Numerals numerals) {
+        List<List<String>> columns = new ArrayList<>();
+        int width = lines.stream().mapToInt(line -> cells(line).length).max().orElse(1);
+        for (int i = 0; i < width; i++) {
+            List<String> column = new ArrayList<>();
+            for (String line : lines) {
+                String[] cells = cells(line);
+                column.add(i < cells.length ? cells[i].strip() : "");
+            }
+            columns.add(column);
+        }
+        boolean headed = lines.size() > 1
+                && columns.stream()
+                        .allMatch(column -> !column.get(0).isEmpty()
+                                && numerals.read(column.get(0)).isEmpty())
+                && columns.stream().anyMatch(column -> column.stream().skip(1).anyMatch(cell -> numerals.read(cell)
+                        .isPresent()));
+        List<String> headings = new ArrayList<>();
+        for (List<String> column : columns) {
+            headings.add(headed ? column.remove(0) : "");
+        }
+        boolean table = width == 2
+                && headed
+                && FREQUENCY_HEADING.matcher(headings.get(1).strip()).matches();
+        return new Typing(columns, headings, table);
+    }
+
+    private static String[] cells(String line) {
+        return line.split("\t", -1);
+    }
+}

@@ -1,0 +1,108 @@
+package promedio.desktop.demo;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.SplittableRandom;
+import java.util.TreeSet;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Edit;
+import promedio.core.assignment.Entries;
+import promedio.core.assignment.History;
+import promedio.core.assignment.SampleSheet;
+import promedio.core.course.CourseCard;
+
+/**
+ * The demo assignment: the log of a repair café in an invented town, made by this small seeded program, so that it is the
+ * same everywhere. An imaginary student has answered some of its questions, with typical slips.
+ */
+public final class Demo {
+    private static final long SEED = 20_240_406L;
+
+    private Demo() {}
+
+    /** The assignment with its samples and the student's answers. */
+    public static Assignment assignment() {
+        History history = new History(Assignment.EMPTY);
+        history.make(new Edit.Retitle("Repair café, sheet 3"));
+        history.make(new Edit.ChangeCard(CourseCard.STANDARD));
+        List<SampleSheet> sheets = List.of(minutes(), visitors(), ages(), kilograms());
+        for (SampleSheet sheet : sheets) {
+            history.make(new Edit.AddSheet(history.present().sheets().size(), sheet));
+        }
+        answers(history);
+        return history.present();
+    }
+
+    /** Minutes at the bench of twenty-four repairs; two were not written down. */
+    private static SampleSheet minutes() {
+        SplittableRandom random = new SplittableRandom(SEED);
+        List<String> entries = new ArrayList<>();
+        for (int i = 0; i < 24; i++) {
+            double tail = -Math.log(1 - random.nextDouble()) * 24;
+            long minutes = Math.round(8 + tail);
+            entries.add(Long.toString(minutes <= 40 ? minutes : Math.round(minutes / 5.0) * 5));
+        }
+        entries.set(17, "120");
+        entries.set(4, "15");
+        entries.set(9, "15");
+        entries.add(6, "n/a");
+        entries.add(15, "n/a");
+        return new SampleSheet(
+                "minutes",
+                "Minutes at the bench",
+                "min",
+                List.of(Entries.of(entries)),
+                java.util.Set.of("n/a"),
+                new TreeSet<>());
+    }
+
+    /** Visitors of thirty-one evenings, as a frequency table. */
+    private static SampleSheet visitors() {
+        SplittableRandom random = new SplittableRandom(SEED + 1);
+        int[] times = new int[12];
+        for (int evening = 0; evening < 31; evening++) {
+            int visitors = 0;
+            for (int k = 0; k < 11; k++) {
+                visitors += random.nextDouble() < 0.55 ? 1 : 0;
+            }
+            times[visitors]++;
+        }
+        List<String> values = new ArrayList<>();
+        List<String> frequencies = new ArrayList<>();
+        for (int visitors = 0; visitors < times.length; visitors++) {
+            if (times[visitors] > 0) {
+                values.add(Integer.toString(visitors + 8));
+                frequencies.add(Integer.toString(times[visitors]));
+            }
+        }
+        return SampleSheet.frequencies("visitors", "Visitors", "people", Entries.of(values), Entries.of(frequencies));
+    }
+
+    /** The age of the item in years, with a word and a slip of the pen among them. */
+    private static SampleSheet ages() {
+        SplittableRandom random = new SplittableRandom(SEED + 2);
+        List<String> entries = new ArrayList<>();
+        for (int i = 0; i < 19; i++) {
+            entries.add(Integer.toString(1 + random.nextInt(14)));
+        }
+        entries.add(4, "unknown");
+        entries.add(11, "1O");
+        entries.add("");
+        return SampleSheet.list("ages", "Age of the item", "years", Entries.of(entries));
+    }
+
+    /** Weight saved from the tip in kilograms. */
+    private static SampleSheet kilograms() {
+        SplittableRandom random = new SplittableRandom(SEED + 3);
+        List<String> entries = new ArrayList<>();
+        for (int i = 0; i < 40; i++) {
+            long tenths = Math.round(4 + Math.pow(random.nextDouble(), 2.2) * 130);
+            entries.add(tenths / 10 + "." + tenths % 10);
+        }
+        return SampleSheet.list("kilograms", "Weight saved", "kg", Entries.of(entries));
+    }
+
+    private static void answers(History history) {
+        DemoAnswers.of(history.present()).forEach(history::make);
+    }
+}

@@ -1,0 +1,369 @@
+package promedio.desktop.entries;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import javafx.collections.FXCollections;
+import javafx.collections.ListChangeListener;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.SelectionMode;
+import javafx.scene.control.TextField;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import promedio.core.assignment.Edit;
+import promedio.core.assignment.Interpretation;
+import promedio.core.assignment.SampleSheet;
+import promedio.core.number.Decimals;
+import promedio.core.number.Exact;
+import promedio.core.sample.Ranking;
+import promedio.core.sample.Sample;
+import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.SheetFigures;
+import promedio.desktop.text.Words;
+
+/** The entries of a sample in order of entry and in order of size; on an empty paper, where to begin. */
+public final class EntriesPage extends StackPane {
+    private static final KeyCombination PASTE = KeyCombination.valueOf("Shortcut+V");
+    private static final KeyCombination COPY = KeyCombination.valueOf("Shortcut+C");
+
+    private final DeskModel model;
+    private final StartPane start;
+    private final VBox page = new VBox();
+    private final TextField name = new TextField();
+    private final TextField unit = new TextField();
+    private final TextField missing = new TextField();
+    private final Label sentence = new Label();
+    private final Label leftOut = new Label();
+    private final Label chosen = new Label();
+    private final EntryField add;
+    private final ListView<Integer> entries = new ListView<>();
+    private final ListView<Integer> sizes = new ListView<>();
+    private SampleSheet shown;
+
+    /** The page of a desk. */
+    public EntriesPage(DeskModel model, Runnable openDemo, Runnable openFile) {
+        this.model = model;
+        getStyleClass().add("entries");
+        start = new StartPane(model, openDemo, openFile);
+        add = new EntryField(model::type);
+        add.setId("add-field");
+        add.setPromptText(Words.of("entries.add.prompt"));
+        add.getStyleClass().add("add-field");
+        buildEntries();
+        sizes.setCellFactory(list -> new SizeCell(model));
+        sizes.setFocusTraversable(false);
+        sizes.setAccessibleText(Words.of("entries.size"));
+        Label keys = new Label(Words.of("entries.keys"));
+        keys.getStyleClass().add("soft");
+        HBox foot = new HBox(keys, spacer(), chosen);
+        chosen.getStyleClass().add("soft");
+        VBox left = new VBox(head("entries.order"), entries, add);
+        VBox right = new VBox(head("entries.size"), sizes);
+        VBox.setVgrow(entries, Priority.ALWAYS);
+        VBox.setVgrow(sizes, Priority.ALWAYS);
+        HBox.setHgrow(left, Priority.ALWAYS);
+        left.getStyleClass().add("entries-left");
+        right.getStyleClass().add("entries-right");
+        HBox lists = new HBox(left, right);
+        lists.getStyleClass().add("entries-lists");
+        VBox.setVgrow(lists, Priority.ALWAYS);
+        leftOut.getStyleClass().add("left-out-sentence");
+        sentence.getStyleClass().add("count-sentence");
+        page.getStyleClass().add("entries-page");
+        page.getChildren().addAll(headLine(), new HBox(sentence, leftOut), lists, foot);
+        getChildren().addAll(start, page);
+        model.figuresProperty().addListener((property, before, figures) -> show());
+        model.selectedProperty().addListener((property, before, now) -> show());
+        show();
+    }
+
+    private static Region spacer() {
+        Region spacer = new Region();
+        HBox.setHgrow(spacer, Priority.ALWAYS);
+        return spacer;
+    }
+
+    private static Label head(String key) {
+        Label head = new Label(Words.of(key));
+        head.getStyleClass().add("list-head");
+        return head;
+    }
+
+    private HBox headLine() {
+        for (TextField field : List.of(name, unit)) {
+            field.setOnAction(entered -> rename());
+            field.focusedProperty().addListener((property, before, focused) -> {
+                if (!focused) {
+                    rename();
+                }
+            });
+        }
+        missing.setOnAction(entered -> setMissing());
+        missing.focusedProperty().addListener((property, before, focused) -> {
+            if (!focused) {
+                setMissing();
+            }
+        });
+        name.setId("sample-name");
+        unit.setId("sample-unit");
+        unit.setPromptText(Words.of("entries.unit.prompt"));
+        unit.getStyleClass().add("short-field");
+        missing.setPromptText(Words.of("entries.missing.prompt"));
+        missing.getStyleClass().add("short-field");
+        Button remove = new Button(Words.of("entries.remove"));
+        remove.getStyleClass().add("quiet-button");
+        remove.setOnAction(click ->
+                model.make(new Edit.RemoveSheet(model.selectedProperty().get())));
+        HBox line = new HBox(
+                labelled("entries.name", name),
+                labelled("entries.unit", unit),
+                labelled("entries.missing", missing),
+                spacer(),
+                remove);
+        line.setAlignment(Pos.CENTER_LEFT);
+        line.getStyleClass().add("entries-head");
+        return line;
+    }
+
+    private static HBox labelled(String key, TextField field) {
+        Label label = new Label(Words.of(key));
+        label.setLabelFor(field);
+        label.getStyleClass().add("soft");
+        HBox box = new HBox(label, field);
+        box.setAlignment(Pos.CENTER_LEFT);
+        box.getStyleClass().add("labelled");
+        return box;
+    }
+
+    private void buildEntries() {
+        entries.setId("entries");
+        entries.setEditable(true);
+        entries.setAccessibleText(Words.of("entries.order"));
+        entries.setCellFactory(list -> new EntryCell(model));
+        entries.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
+        entries.getSelectionModel().getSelectedIndices().addListener((ListChangeListener<Integer>)
+                change -> showChosen());
+        entries.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+    }
+
+    private void key(KeyEvent key) {
+        if (entries.getEditingIndex() >= 0) {
+            return;
+        }
+        if (PASTE.match(key)) {
+            String text = Clipboard.getSystemClipboard().getString();
+            if (text != null) {
+                model.type(text);
+            }
+        } else if (COPY.match(key)) {
+            copy();
+        } else if (key.getCode() == KeyCode.DELETE || key.getCode() == KeyCode.BACK_SPACE) {
+            removeChosen();
+        } else if (key.getCode() == KeyCode.SPACE) {
+            switchChosen();
+        } else if (key.getCode() == KeyCode.ENTER || key.getCode() == KeyCode.F2) {
+            entries.edit(entries.getFocusModel().getFocusedIndex());
+        } else {
+            return;
+        }
+        key.consume();
+    }
+
+    private List<Integer> chosenRows() {
+        return List.copyOf(new TreeSet<>(entries.getSelectionModel().getSelectedIndices()));
+    }
+
+    private void copy() {
+        model.sheet().ifPresent(sheet -> {
+            ClipboardContent content = new ClipboardContent();
+            content.putString(chosenRows().stream()
+                    .map(row -> sheet.columns().stream()
+                            .map(column -> column.text(row))
+                            .collect(Collectors.joining("\t")))
+                    .collect(Collectors.joining("\n")));
+            Clipboard.getSystemClipboard().setContent(content);
+        });
+    }
+
+    private void removeChosen() {
+        List<Integer> rows = chosenRows();
+        int end = rows.size();
+        // Runs of neighbouring rows, from the last on, so that the rows before keep their numbers.
+        while (end > 0) {
+            int begin = end - 1;
+            while (begin > 0 && rows.get(begin - 1) == rows.get(begin) - 1) {
+                begin--;
+            }
+            model.make(new Edit.RemoveRows(model.selectedProperty().get(), rows.get(begin), end - begin));
+            end = begin;
+        }
+    }
+
+    private void switchChosen() {
+        model.sheet().ifPresent(sheet -> {
+            for (int row : chosenRows()) {
+                model.make(new Edit.SwitchEntry(sheet.id(), row, sheet.off().contains(row)));
+            }
+        });
+    }
+
+    private void rename() {
+        String newName = name.getText().strip();
+        String newUnit = unit.getText().strip();
+        boolean changed = shown != null && !(newName.equals(shown.name()) && newUnit.equals(shown.unit()));
+        if (changed && !newName.isEmpty()) {
+            model.make(new Edit.Rename(shown.id(), newName, newUnit));
+        }
+    }
+
+    private void setMissing() {
+        if (shown != null && !missing.getText().equals(codesOf(shown))) {
+            Set<String> codes = Arrays.stream(missing.getText().split(",", -1))
+                    .map(String::strip)
+                    .filter(code -> !code.isEmpty())
+                    .collect(Collectors.toSet());
+            model.make(new Edit.SetMissingCodes(shown.id(), codes));
+        }
+    }
+
+    private static String codesOf(SampleSheet sheet) {
+        return String.join(", ", new TreeSet<>(sheet.missingCodes()));
+    }
+
+    private void show() {
+        boolean none = model.selectedProperty().get().isEmpty();
+        start.setVisible(none);
+        page.setVisible(!none);
+        SheetFigures figures = model.figuresProperty().get();
+        if (none || figures == null) {
+            shown = null;
+            return;
+        }
+        SampleSheet sheet = figures.sheet();
+        shown = sheet;
+        name.setText(sheet.name());
+        unit.setText(sheet.unit());
+        missing.setText(codesOf(sheet));
+        showCounts(figures);
+        fill(entries, sheet.size());
+        fill(
+                sizes,
+                figures.sample().isEmpty()
+                        ? 0
+                        : figures.sample().ranking().distinct().size());
+        entries.refresh();
+        sizes.refresh();
+        showChosen();
+    }
+
+    private static void fill(ListView<Integer> list, int size) {
+        if (list.getItems().size() != size) {
+            int kept = list.getSelectionModel().getSelectedIndex();
+            list.setItems(FXCollections.observableList(
+                    IntStream.range(0, size).boxed().toList()));
+            if (kept >= 0 && size > 0) {
+                list.getSelectionModel().clearAndSelect(Math.min(kept, size - 1));
+            }
+        }
+    }
+
+    private void showCounts(SheetFigures figures) {
+        Interpretation reading = figures.interpretation();
+        Exact count = figures.sample().count();
+        sentence.setText(
+                count.signum() == 0
+                        ? Words.of("entries.nothing")
+                        : count.equals(Exact.ONE)
+                                ? Words.of("entries.sentence.one")
+                                : Words.of("entries.sentence", figures.text().carried(count)));
+        String out = reading.leftOut().stream().map(Words::of).collect(Collectors.joining(", "));
+        leftOut.setText(out.isEmpty() ? "" : Words.of("entries.left-out", out));
+    }
+
+    /** Count, sum, mean, least and greatest of the chosen entries that are numbers. */
+    private void showChosen() {
+        SheetFigures figures = model.figuresProperty().get();
+        List<Integer> rows = chosenRows();
+        if (figures == null || rows.size() < 2) {
+            chosen.setText("");
+            return;
+        }
+        TreeSet<Integer> wanted = new TreeSet<>(rows);
+        Sample sample = figures.sample();
+        int[] picked = IntStream.range(0, sample.rows())
+                .filter(row -> wanted.contains(sample.entry(row)))
+                .toArray();
+        if (picked.length == 0 || sample.weighted()) {
+            chosen.setText("");
+            return;
+        }
+        Decimals values = sample.values().pick(picked);
+        Exact sum = values.powerSums(1)[1];
+        Decimals sorted = values.ascending();
+        chosen.setText(Words.of(
+                "entries.selected",
+                picked.length,
+                figures.text().carried(sum),
+                figures.text().carried(sum.over(picked.length)),
+                figures.text().carried(sorted.at(0)),
+                figures.text().carried(sorted.at(picked.length - 1))));
+    }
+
+    /** Puts the cursor where typing is expected. */
+    public void focusTyping() {
+        if (start.isVisible()) {
+            start.focusField();
+        } else {
+            add.requestFocus();
+        }
+    }
+
+    /** A distinct value in the order of size. */
+    private static final class SizeCell extends ListCell<Integer> {
+        private final DeskModel model;
+
+        SizeCell(DeskModel model) {
+            this.model = model;
+            getStyleClass().add("entry-cell");
+        }
+
+        @Override
+        protected void updateItem(Integer index, boolean empty) {
+            super.updateItem(index, empty);
+            SheetFigures figures = model.figuresProperty().get();
+            boolean none = empty
+                    || index == null
+                    || figures == null
+                    || figures.sample().isEmpty();
+            if (none || index >= figures.sample().ranking().distinct().size()) {
+                setGraphic(null);
+                return;
+            }
+            Ranking ranking = figures.sample().ranking();
+            Label value = new Label(figures.text().carried(ranking.distinct().at(index)));
+            value.getStyleClass().add("size-value");
+            Exact weight = ranking.weight(index);
+            Label times = new Label(
+                    weight.equals(Exact.ONE)
+                            ? ""
+                            : Words.of("entries.frequency", figures.text().carried(weight)));
+            times.getStyleClass().add("entry-frequency");
+            setGraphic(new HBox(value, times));
+        }
+    }
+}

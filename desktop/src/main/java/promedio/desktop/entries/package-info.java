@@ -1,0 +1,2 @@
+/** The page Entries. Read {@link promedio.desktop.entries.EntriesPage} first. */
+package promedio.desktop.entries;

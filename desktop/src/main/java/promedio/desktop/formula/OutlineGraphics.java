@@ -1,0 +1,83 @@
+package promedio.desktop.formula;
+
+import java.awt.Font;
+import java.awt.Shape;
+import java.awt.font.GlyphVector;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.PathIterator;
+import java.util.Locale;
+import javafx.scene.canvas.Canvas;
+import org.jfree.fx.FXGraphics2D;
+
+/** Collects the outlines of whatever is drawn as SVG path data, and draws nothing. */
+final class OutlineGraphics extends FXGraphics2D {
+    private final StringBuilder path = new StringBuilder();
+
+    OutlineGraphics() {
+        super(new Canvas(1, 1).getGraphicsContext2D());
+    }
+
+    String path() {
+        return path.toString();
+    }
+
+    @Override
+    public void drawString(String text, float x, float y) {
+        GlyphVector glyphs = getFont().createGlyphVector(getFontRenderContext(), text);
+        add(glyphs.getOutline(x, y));
+    }
+
+    @Override
+    public void drawString(String text, int x, int y) {
+        drawString(text, (float) x, (float) y);
+    }
+
+    @Override
+    public void drawChars(char[] data, int offset, int length, int x, int y) {
+        drawString(new String(data, offset, length), (float) x, (float) y);
+    }
+
+    @Override
+    public void drawGlyphVector(GlyphVector glyphs, float x, float y) {
+        add(glyphs.getOutline(x, y));
+    }
+
+    @Override
+    public void fill(Shape shape) {
+        add(shape);
+    }
+
+    @Override
+    public void draw(Shape shape) {
+        add(getStroke().createStrokedShape(shape));
+    }
+
+    @Override
+    public void setFont(Font font) {
+        if (font != null) {
+            super.setFont(font);
+        }
+    }
+
+    private void add(Shape shape) {
+        AffineTransform transform = getTransform();
+        double[] at = new double[6];
+        for (PathIterator steps = shape.getPathIterator(transform); !steps.isDone(); steps.next()) {
+            int kind = steps.currentSegment(at);
+            switch (kind) {
+                case PathIterator.SEG_MOVETO -> points('M', at, 2);
+                case PathIterator.SEG_LINETO -> points('L', at, 2);
+                case PathIterator.SEG_QUADTO -> points('Q', at, 4);
+                case PathIterator.SEG_CUBICTO -> points('C', at, 6);
+                default -> path.append('Z');
+            }
+        }
+    }
+
+    private void points(char command, double[] at, int count) {
+        path.append(command);
+        for (int i = 0; i < count; i++) {
+            path.append(i == 0 ? "" : " ").append(String.format(Locale.ROOT, "%.3f", at[i]));
+        }
+    }
+}

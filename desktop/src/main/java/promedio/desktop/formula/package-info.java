@@ -1,0 +1,2 @@
+/** Typeset formulas. Read {@link promedio.desktop.formula.FormulaView} first. */
+package promedio.desktop.formula;

@@ -1,0 +1,190 @@
+package promedio.desktop.gallery;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import java.util.stream.Collectors;
+import javafx.stage.Stage;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Edit;
+import promedio.core.course.CardKey;
+import promedio.core.course.Divisor;
+import promedio.desktop.demo.Demo;
+import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.DeskModel.Page;
+import promedio.desktop.theme.Theme;
+import promedio.desktop.window.MainWindow;
+
+/** Every view in every state: what the gallery shows. */
+final class Scenes {
+    /** One picture: its name, and how to bring the window there from the picture before. */
+    record Shot(String name, Runnable set) {}
+
+    private final Stage stage;
+    private final MainWindow window;
+    private final DeskModel model;
+    private final List<Shot> shots = new ArrayList<>();
+
+    Scenes(Stage stage, MainWindow window) {
+        this.stage = stage;
+        this.window = window;
+        this.model = window.model();
+    }
+
+    List<Shot> all() {
+        start();
+        measures();
+        working();
+        entries();
+        states();
+        slateAndSize();
+        return shots;
+    }
+
+    private void shot(String name, Runnable set) {
+        shots.add(new Shot(name, set));
+    }
+
+    private void demo(String sheet, Page page) {
+        model.show(Demo.assignment(), null);
+        model.select(sheet);
+        model.pageProperty().set(page);
+    }
+
+    private void start() {
+        shot("start", () -> {
+            model.show(Assignment.EMPTY, null);
+            window.focusTyping();
+        });
+        shot("first-sample", () -> model.type("12 15 15 18"));
+    }
+
+    private void measures() {
+        shot("measures", () -> demo("minutes", Page.MEASURES));
+        shot("measures-frequency-table", () -> model.select("visitors"));
+        shot("measures-all-centre", () -> {
+            demo("kilograms", Page.MEASURES);
+            model.unfolded().add("CENTRE");
+            model.unfolded().add("POSITION");
+        });
+        shot("measures-all-shape", () -> {
+            model.unfolded().clear();
+            model.unfolded().add("SPREAD");
+            model.unfolded().add("SHAPE");
+        });
+        shot("card", () -> {
+            demo("minutes", Page.MEASURES);
+            window.card().setOpen(true);
+        });
+    }
+
+    private void working() {
+        shot("working-sd", () -> {
+            window.card().setOpen(false);
+            model.toggle("sd");
+        });
+        shot("working-sd-short-cut", () -> model.methods().put("sd", "short-cut"));
+        shot("working-sd-rounded", () -> {
+            model.methods().put("sd", "definition");
+            model.choose(CardKey.WORKING, Optional.of(2));
+        });
+        shot("working-median-mode", () -> {
+            model.undo();
+            model.toggle("sd");
+            model.toggle("median");
+            model.toggle("mode");
+        });
+        shot("working-quartiles", () -> {
+            model.opened().clear();
+            model.toggle("quartile-1");
+            model.toggle("skewness-pearson-median");
+        });
+        shot("working-frequency-table", () -> {
+            demo("visitors", Page.MEASURES);
+            model.toggle("variance");
+        });
+        shot("population-letters", () -> {
+            demo("minutes", Page.MEASURES);
+            model.choose(CardKey.DIVISOR, Divisor.POPULATION);
+            model.toggle("variance");
+        });
+    }
+
+    private void entries() {
+        shot("entries", () -> demo("minutes", Page.ENTRIES));
+        shot("entries-words-and-blanks", () -> model.select("ages"));
+        shot("entries-frequency-table", () -> model.select("visitors"));
+    }
+
+    private void states() {
+        shot("one-value", () -> {
+            model.show(Assignment.EMPTY, null);
+            model.type("42");
+            model.pageProperty().set(Page.MEASURES);
+        });
+        shot("equal-values", () -> {
+            model.show(Assignment.EMPTY, null);
+            model.type("7 7 7 7");
+            model.pageProperty().set(Page.MEASURES);
+        });
+        shot("words-only", () -> {
+            model.show(Assignment.EMPTY, null);
+            model.type("red green blue");
+            model.pageProperty().set(Page.MEASURES);
+        });
+        shot("ten-thousand", () -> {
+            model.show(Assignment.EMPTY, null);
+            SplittableRandom random = new SplittableRandom(5);
+            model.type(random.doubles(10_000)
+                    .mapToObj(share -> String.format(java.util.Locale.ROOT, "%.3f", 40 + 30 * share * share))
+                    .collect(Collectors.joining(" ")));
+            model.pageProperty().set(Page.MEASURES);
+        });
+        shot("long-names", () -> {
+            demo("minutes", Page.MEASURES);
+            model.make(
+                    new Edit.Retitle("Descriptive statistics for the social sciences, second assignment of the term"));
+            model.make(new Edit.Rename(
+                    "minutes", "Minutes each volunteer spent on one repair, waiting included", "minutes per repair"));
+        });
+        shot("error", () -> {
+            demo("minutes", Page.MEASURES);
+            model.open(Path.of("no-such-file.promedio"));
+            model.answer("range", "quite a lot");
+            model.answer("median", "34.29");
+        });
+    }
+
+    private void slateAndSize() {
+        shot("slate-measures", () -> {
+            demo("minutes", Page.MEASURES);
+            model.toggle("sd");
+            window.setTheme(Theme.SLATE);
+        });
+        shot("slate-entries", () -> {
+            model.select("ages");
+            model.pageProperty().set(Page.ENTRIES);
+        });
+        shot("slate-card", () -> window.card().setOpen(true));
+        shot("large-measures", () -> {
+            window.card().setOpen(false);
+            window.setTheme(Theme.PAPER);
+            window.setTextSize(150);
+            demo("minutes", Page.MEASURES);
+            model.toggle("sd");
+        });
+        shot("large-entries", () -> {
+            model.select("ages");
+            model.pageProperty().set(Page.ENTRIES);
+        });
+        shot("large-start", () -> model.show(Assignment.EMPTY, null));
+        shot("narrow", () -> {
+            window.setTextSize(100);
+            stage.setWidth(960);
+            stage.setHeight(640);
+            demo("minutes", Page.MEASURES);
+        });
+    }
+}

@@ -1,0 +1,2 @@
+/** Pictures of every view in every state. Read {@link promedio.desktop.gallery.Gallery} first. */
+package promedio.desktop.gallery;

@@ -1,0 +1,108 @@
+package promedio.desktop.measures;
+
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import promedio.desktop.formula.FormulaView;
+import promedio.desktop.margin.AnswerBox;
+import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.MeasureLine;
+import promedio.desktop.model.SheetFigures;
+import promedio.desktop.text.Words;
+
+/** One measure: its line, its working when open, and the student's answer beside it in the margin. */
+final class MeasureRow extends HBox {
+    private static final PseudoClass OPEN = PseudoClass.getPseudoClass("open");
+    private static final PseudoClass UNDEFINED = PseudoClass.getPseudoClass("undefined");
+
+    private final DeskModel model;
+    private final String question;
+    private final Label name = new Label();
+    private final FormulaView symbol = new FormulaView();
+    private final FigureLabel figure = new FigureLabel();
+    private final Label unit = new Label();
+    private final Label note = new Label();
+    private final HBox line = new HBox();
+    private final VBox paper = new VBox();
+    private final AnswerBox answer;
+    private WorkingPane working;
+
+    MeasureRow(DeskModel model, MeasureLine shown) {
+        this.model = model;
+        this.question = shown.question();
+        getStyleClass().add("measure-row");
+        name.getStyleClass().add("measure-name");
+        StackPane symbolBox = new StackPane(symbol);
+        symbolBox.setAlignment(Pos.CENTER_LEFT);
+        symbolBox.getStyleClass().add("measure-symbol");
+        unit.getStyleClass().add("measure-unit");
+        note.getStyleClass().add("measure-note");
+        HBox.setHgrow(note, Priority.ALWAYS);
+        note.setMaxWidth(Double.MAX_VALUE);
+        note.setMinWidth(0);
+        Region fold = new Region();
+        fold.getStyleClass().add("fold-glyph");
+        line.getStyleClass().add("measure-line");
+        line.setAlignment(Pos.CENTER_LEFT);
+        line.getChildren().addAll(fold, name, symbolBox, figure, unit, note);
+        line.setFocusTraversable(true);
+        line.setAccessibleRole(AccessibleRole.TOGGLE_BUTTON);
+        line.setId("row-" + question);
+        line.setOnMouseClicked(click -> {
+            line.requestFocus();
+            model.toggle(question);
+        });
+        line.setOnKeyPressed(key -> {
+            if (key.getCode() == KeyCode.ENTER || key.getCode() == KeyCode.SPACE) {
+                model.toggle(question);
+                key.consume();
+            }
+        });
+        paper.getStyleClass().add("measure-paper");
+        paper.getChildren().add(line);
+        HBox.setHgrow(paper, Priority.ALWAYS);
+        answer = new AnswerBox(model, question, shown.label());
+        getChildren().addAll(paper, answer);
+    }
+
+    void show(MeasureLine shown, SheetFigures figures) {
+        name.setText(shown.label());
+        symbol.show(shown.symbol());
+        figure.show(shown.defined() ? shown.figure() : Words.of("measures.undefined"));
+        unit.setText(shown.unit());
+        note.setText(shown.note());
+        line.setAccessibleText(shown.label() + " " + shown.figure() + " " + shown.unit() + ", " + shown.note());
+        pseudoClassStateChanged(UNDEFINED, !shown.defined());
+        answer.show();
+        showWorking(shown, figures);
+    }
+
+    private void showWorking(MeasureLine shown, SheetFigures figures) {
+        boolean open = model.opened().contains(question);
+        pseudoClassStateChanged(OPEN, open);
+        line.setAccessibleHelp(Words.of(open ? "row.close" : "row.open"));
+        if (!open) {
+            paper.getChildren().setAll(line);
+            working = null;
+            return;
+        }
+        if (working == null) {
+            working = new WorkingPane(model, question);
+        }
+        working.show(shown, figures);
+        if (!paper.getChildren().contains(working)) {
+            paper.getChildren().add(working);
+        }
+    }
+
+    void focusLine() {
+        line.requestFocus();
+    }
+}

@@ -1,0 +1,128 @@
+package promedio.desktop.measures;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import javafx.collections.MapChangeListener;
+import javafx.collections.SetChangeListener;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import promedio.core.measure.Measure;
+import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.MeasureLine;
+import promedio.desktop.model.SheetFigures;
+import promedio.desktop.text.Words;
+
+/** The measures of a sample by groups, the usual ones first, with the margin beside every row. */
+public final class MeasuresPage extends ScrollPane {
+    private final DeskModel model;
+    private final VBox rows = new VBox();
+    private final Map<String, MeasureRow> byQuestion = new HashMap<>();
+    private String shownSheet = "";
+
+    /** The page of a desk. */
+    public MeasuresPage(DeskModel model) {
+        this.model = model;
+        getStyleClass().add("page-scroll");
+        rows.getStyleClass().add("measures");
+        setContent(rows);
+        setFitToWidth(true);
+        setFitToHeight(true);
+        setHbarPolicy(ScrollBarPolicy.NEVER);
+        model.figuresProperty().addListener((property, before, figures) -> show());
+        model.assignmentProperty().addListener((property, before, now) -> show());
+        model.opened().addListener((SetChangeListener<String>) change -> show());
+        model.unfolded().addListener((SetChangeListener<String>) change -> show());
+        model.methods().addListener((MapChangeListener<String, String>) change -> show());
+        show();
+    }
+
+    private void show() {
+        SheetFigures figures = model.figuresProperty().get();
+        if (figures == null || figures.sample().isEmpty()) {
+            byQuestion.clear();
+            rows.getChildren().setAll(figures == null ? List.of() : List.of(empty()));
+            return;
+        }
+        if (!figures.sheet().id().equals(shownSheet)) {
+            byQuestion.clear();
+            shownSheet = figures.sheet().id();
+        }
+        List<Node> nodes = new ArrayList<>();
+        for (Measure.Group group : Measure.Group.values()) {
+            List<MeasureLine> all = figures.lines().stream()
+                    .filter(line -> line.measure().group() == group)
+                    .toList();
+            boolean unfolded = model.unfolded().contains(group.name());
+            List<MeasureLine> shown = all.stream()
+                    .filter(line -> unfolded
+                            || line.usual(figures.firstSkewness())
+                            || !model.answer(line.question()).isEmpty()
+                            || model.opened().contains(line.question()))
+                    .toList();
+            nodes.add(heading(group, all.size() - shown.size(), unfolded));
+            for (MeasureLine line : shown) {
+                MeasureRow row = byQuestion.computeIfAbsent(line.question(), question -> new MeasureRow(model, line));
+                row.show(line, figures);
+                nodes.add(row);
+            }
+        }
+        nodes.add(foot());
+        if (!rows.getChildren().equals(nodes)) {
+            rows.getChildren().setAll(nodes);
+        }
+    }
+
+    private Node heading(Measure.Group group, int hidden, boolean unfolded) {
+        Label name = new Label(Words.of("group." + group).toUpperCase(Locale.getDefault()));
+        name.getStyleClass().add("group-name");
+        HBox paper = new HBox(name);
+        paper.setAlignment(Pos.BASELINE_LEFT);
+        paper.getStyleClass().add("group-paper");
+        if (hidden > 0 || unfolded) {
+            Hyperlink more = new Hyperlink(unfolded ? Words.of("group.less") : Words.of("group.more", hidden));
+            more.setId("more-" + group);
+            more.setOnAction(click -> {
+                if (!model.unfolded().remove(group.name())) {
+                    model.unfolded().add(group.name());
+                }
+            });
+            paper.getChildren().add(more);
+        }
+        HBox.setHgrow(paper, Priority.ALWAYS);
+        Region margin = new Region();
+        margin.getStyleClass().add("margin-cell");
+        HBox heading = new HBox(paper, margin);
+        heading.getStyleClass().add("group-heading");
+        return heading;
+    }
+
+    private static Node foot() {
+        Region paper = new Region();
+        HBox.setHgrow(paper, Priority.ALWAYS);
+        Region margin = new Region();
+        margin.getStyleClass().add("margin-cell");
+        HBox foot = new HBox(paper, margin);
+        VBox.setVgrow(foot, Priority.ALWAYS);
+        return foot;
+    }
+
+    private Node empty() {
+        Label nothing = new Label(Words.of("measures.empty"));
+        nothing.getStyleClass().add("empty-head");
+        Hyperlink next = new Hyperlink(Words.of("measures.empty.next"));
+        next.setOnAction(click -> model.pageProperty().set(DeskModel.Page.ENTRIES));
+        VBox box = new VBox(nothing, next);
+        box.getStyleClass().add("empty");
+        return box;
+    }
+}

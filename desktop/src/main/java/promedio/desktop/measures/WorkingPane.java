@@ -1,0 +1,340 @@
+package promedio.desktop.measures;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.HPos;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextFlow;
+import promedio.core.course.CardKey;
+import promedio.core.formula.Columns;
+import promedio.core.measure.Measure;
+import promedio.core.number.Exact;
+import promedio.core.number.Figure;
+import promedio.core.sample.Ranking;
+import promedio.core.sample.Sample;
+import promedio.core.sentence.Sentence;
+import promedio.core.working.Working;
+import promedio.desktop.formula.FormulaView;
+import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.MeasureLine;
+import promedio.desktop.model.SheetFigures;
+import promedio.desktop.text.Words;
+
+/** The working of a measure as a hand writes it: the case that applies, the lines, the table, the list in order. */
+final class WorkingPane extends VBox {
+    private static final int FEW_ROWS = 9;
+    private static final int FIRST_ROWS = 5;
+    private static final int MOST_ROWS = 300;
+    private static final int NEIGHBOURS = 2;
+    private static final int MOST_IN_STRIP = 30;
+    private static final int ROUNDED_PLACES = 2;
+
+    private final DeskModel model;
+    private final String question;
+    private boolean allRows;
+
+    WorkingPane(DeskModel model, String question) {
+        this.model = model;
+        this.question = question;
+        getStyleClass().add("working");
+    }
+
+    void show(MeasureLine shown, SheetFigures figures) {
+        List<Node> parts = new ArrayList<>();
+        if (!shown.defined()) {
+            parts.add(sentence(shown.note()));
+            getChildren().setAll(parts);
+            return;
+        }
+        Sample sample = figures.sample();
+        Working working = figures.working(shown.measure(), model.methods().getOrDefault(question, ""));
+        parts.add(choices(shown.measure(), sample, working));
+        shown.measure()
+                .because(sample.shape())
+                .ifPresent(because -> parts.add(sentence(Words.of(because, figures.text()))));
+        if (shown.question().equals("mode")) {
+            parts.add(modes(figures));
+        } else {
+            parts.add(body(working, shown, figures));
+        }
+        drift(working, shown, figures).ifPresent(parts::add);
+        getChildren().setAll(parts);
+    }
+
+    private static Label sentence(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("working-sentence");
+        label.setWrapText(true);
+        return label;
+    }
+
+    /** The hand methods, and exact or rounded lines: words to click, the chosen one plain. */
+    private Node choices(Measure measure, Sample sample, Working working) {
+        FlowPane flow = new FlowPane();
+        flow.getStyleClass().add("working-choices");
+        List<Measure.Method> methods = measure.methods(sample.shape());
+        String chosen = model.methods().getOrDefault(question, methods.get(0).id());
+        if (methods.size() > 1) {
+            for (Measure.Method method : methods) {
+                String words = Words.of(Sentence.of("method." + method.id()));
+                flow.getChildren().add(choice(words, method.id().equals(chosen), () -> model.methods()
+                        .put(question, method.id())));
+            }
+            Label gap = new Label("·");
+            gap.getStyleClass().add("working-gap");
+            flow.getChildren().add(gap);
+        }
+        boolean one = working.columns().isEmpty() && working.lines().size() <= 1;
+        if (one) {
+            return flow;
+        }
+        boolean exact = working.roundedTo().isEmpty();
+        flow.getChildren()
+                .add(choice(Words.of("working.exact"), exact, () -> model.choose(CardKey.WORKING, Optional.empty())));
+        int places = working.roundedTo().orElse(ROUNDED_PLACES);
+        flow.getChildren()
+                .add(choice(
+                        Words.of("working.rounded", places),
+                        !exact,
+                        () -> model.choose(CardKey.WORKING, Optional.of(ROUNDED_PLACES))));
+        return flow;
+    }
+
+    private static Node choice(String words, boolean chosen, Runnable choose) {
+        if (chosen) {
+            Label label = new Label(words);
+            label.getStyleClass().add("chosen-choice");
+            return label;
+        }
+        Hyperlink link = new Hyperlink(words);
+        link.setOnAction(click -> choose.run());
+        return link;
+    }
+
+    private Node body(Working working, MeasureLine shown, SheetFigures figures) {
+        VBox lines = new VBox();
+        lines.getStyleClass().add("working-lines");
+        for (Working.Line line : working.lines()) {
+            FormulaView view = new FormulaView(line.notation());
+            if (!line.last()) {
+                lines.getChildren().add(view);
+                continue;
+            }
+            HBox result = new HBox(view);
+            result.setAlignment(Pos.CENTER_LEFT);
+            if (!shown.unit().isEmpty()) {
+                Label unit = new Label(shown.unit());
+                unit.getStyleClass().add("working-unit");
+                unit.setMinWidth(Region.USE_PREF_SIZE);
+                result.getChildren().add(unit);
+            }
+            lines.getChildren().add(result);
+        }
+        List<Columns.Column> columns = working.columns();
+        if (columns.isEmpty()) {
+            if (!working.ranksRead().isEmpty()) {
+                lines.getChildren().add(0, strip(working, figures));
+            }
+            return lines;
+        }
+        HBox both = new HBox(lines, table(working, columns, figures.sample()));
+        both.getStyleClass().add("working-body");
+        return both;
+    }
+
+    /** The list in order of size, the values that are read in bold; of a long list only what stands around them. */
+    private static Node strip(Working working, SheetFigures figures) {
+        Ranking ranking = figures.sample().ranking();
+        Exact count = figures.sample().count();
+        TextFlow flow = new TextFlow();
+        flow.getStyleClass().add("sorted-strip");
+        flow.getChildren().add(text(Words.of("working.sorted") + "  ", "strip-lead"));
+        boolean all = count.compareTo(Exact.of(MOST_IN_STRIP)) <= 0;
+        List<Exact> read = working.ranksRead();
+        Exact last = Exact.ZERO;
+        long end = count.floor().longValueExact();
+        for (long k = 1; k <= end; k++) {
+            Exact rank = Exact.of(k);
+            boolean near = all
+                    || k == 1
+                    || k == end
+                    || read.stream().anyMatch(wanted -> wanted.minus(rank).abs().compareTo(Exact.of(NEIGHBOURS)) <= 0);
+            if (!near) {
+                k = skip(k, end, read);
+                continue;
+            }
+            if (last.plus(Exact.ONE).compareTo(rank) < 0) {
+                flow.getChildren().add(text("…  ", "strip-value"));
+            }
+            last = rank;
+            String value = figures.text().carried(ranking.at(rank));
+            flow.getChildren().add(text(value, read.contains(rank) ? "strip-read" : "strip-value"));
+            flow.getChildren().add(text("  ", "strip-value"));
+        }
+        return flow;
+    }
+
+    /** The last rank before the next one worth showing. */
+    private static long skip(long k, long end, List<Exact> read) {
+        long next = end;
+        for (Exact rank : read) {
+            long from = rank.floor().longValueExact() - NEIGHBOURS;
+            if (from > k && from < next) {
+                next = from;
+            }
+        }
+        return next - 1;
+    }
+
+    private static Text text(String words, String style) {
+        Text text = new Text(words);
+        text.getStyleClass().add(style);
+        return text;
+    }
+
+    private Node modes(SheetFigures figures) {
+        Ranking ranking = figures.sample().ranking();
+        TextFlow flow = new TextFlow();
+        flow.getStyleClass().add("sorted-strip");
+        flow.getChildren().add(text(Words.of("working.modes") + "  ", "strip-lead"));
+        Exact most = ranking.highestWeight();
+        int size = Math.min(ranking.distinct().size(), 60);
+        for (int i = 0; i < size; i++) {
+            String words = figures.text().carried(ranking.distinct().at(i)) + "\u00a0×\u00a0"
+                    + figures.text().carried(ranking.weight(i));
+            flow.getChildren().add(text(words, ranking.weight(i).equals(most) ? "strip-read" : "strip-value"));
+            flow.getChildren().add(text("   ", "strip-value"));
+        }
+        if (size < ranking.distinct().size()) {
+            flow.getChildren().add(text("…", "strip-value"));
+        }
+        return flow;
+    }
+
+    private Node table(Working working, List<Columns.Column> columns, Sample sample) {
+        GridPane grid = new GridPane();
+        grid.getStyleClass().add("working-table");
+        int line = 0;
+        boolean weighted = sample.weighted();
+        int offset = weighted ? 1 : 0;
+        for (int i = 0; i < columns.size(); i++) {
+            add(grid, headCell(working.head(columns.get(i))), position(i, offset), line);
+        }
+        if (weighted) {
+            add(grid, headCell(promedio.core.formula.Notation.letter("f")), 1, line);
+        }
+        line++;
+        int rows = working.rows();
+        int shown = allRows ? Math.min(rows, MOST_ROWS) : rows <= FEW_ROWS ? rows : FIRST_ROWS;
+        for (int row = 0; row < shown; row++) {
+            row(grid, working, columns, weighted, row, line++);
+        }
+        if (shown < rows) {
+            Hyperlink more = new Hyperlink(Words.of("working.more", rows - shown - 1));
+            more.getStyleClass().add("table-more");
+            more.setDisable(allRows);
+            more.setOnAction(click -> {
+                allRows = true;
+                refresh();
+            });
+            grid.add(more, 0, line++, columns.size() + offset, 1);
+            GridPane.setHalignment(more, HPos.CENTER);
+            row(grid, working, columns, weighted, rows - 1, line++);
+        }
+        for (int i = 0; i < columns.size(); i++) {
+            int column = position(i, offset);
+            String total = working.totalText(columns.get(i))
+                    .map(sum -> (column == 0 ? "Σ " : "") + sum)
+                    .orElse("");
+            add(grid, cell(total, "table-total"), column, line);
+        }
+        if (weighted) {
+            add(grid, cell(working.countText(), "table-total"), 1, line);
+        }
+        if (allRows && rows > FEW_ROWS) {
+            Hyperlink fewer = new Hyperlink(Words.of("working.fewer"));
+            fewer.setOnAction(click -> {
+                allRows = false;
+                refresh();
+            });
+            grid.add(fewer, 0, line + 1, columns.size() + offset, 1);
+        }
+        return grid;
+    }
+
+    private void refresh() {
+        SheetFigures figures = model.figuresProperty().get();
+        figures.line(question).ifPresent(line -> show(line, figures));
+    }
+
+    /** Column x is followed by f, the others by what leads up to them. */
+    private static int position(int column, int offset) {
+        return column == 0 ? 0 : column + offset;
+    }
+
+    private static void row(
+            GridPane grid, Working working, List<Columns.Column> columns, boolean weighted, int row, int line) {
+        for (int i = 0; i < columns.size(); i++) {
+            add(grid, cell(working.cellText(columns.get(i), row), "table-cell"), position(i, weighted ? 1 : 0), line);
+        }
+        if (weighted) {
+            add(grid, cell(working.weightText(row), "table-cell"), 1, line);
+        }
+    }
+
+    private static void add(GridPane grid, Region cell, int column, int line) {
+        cell.setMaxWidth(Double.MAX_VALUE);
+        grid.add(cell, column, line);
+    }
+
+    private static Region headCell(promedio.core.formula.Notation notation) {
+        HBox box = new HBox(new FormulaView(notation));
+        box.setAlignment(Pos.BOTTOM_RIGHT);
+        box.getStyleClass().add("table-head");
+        return box;
+    }
+
+    private static Region cell(String text, String style) {
+        Label label = new Label(text);
+        label.setAlignment(Pos.CENTER_RIGHT);
+        label.getStyleClass().add(style);
+        label.setMinWidth(Region.USE_PREF_SIZE);
+        return label;
+    }
+
+    private Optional<Node> drift(Working working, MeasureLine shown, SheetFigures figures) {
+        if (working.roundedTo().isEmpty()) {
+            return working.columns().isEmpty() ? Optional.empty() : Optional.of(note(Words.of("working.carried")));
+        }
+        Optional<Figure> drift = working.drift();
+        if (drift.isEmpty()) {
+            return Optional.empty();
+        }
+        String by = working.answer().orElse("");
+        return Optional.of(note(
+                by.equals(shown.figure())
+                        ? Words.of("working.no-drift", by)
+                        : Words.of(
+                                "working.drift",
+                                by,
+                                shown.figure(),
+                                figures.text().carried(drift.get()))));
+    }
+
+    private static Label note(String words) {
+        Label label = new Label(words);
+        label.getStyleClass().add("working-note");
+        label.setWrapText(true);
+        return label;
+    }
+}

@@ -1,0 +1,40 @@
+package promedio.desktop.model;
+
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.application.Platform;
+
+/** Work that is slower than a blink: on a worker thread in the window, a plain call in tests. */
+@FunctionalInterface
+public interface Background {
+    /** Does the work elsewhere and hands its result to the thread of the window. */
+    <T> void run(Supplier<T> work, Consumer<T> done);
+
+    /** Everything at once, on the calling thread. */
+    Background DIRECT = new Background() {
+        @Override
+        public <T> void run(Supplier<T> work, Consumer<T> done) {
+            done.accept(work.get());
+        }
+    };
+
+    /** One worker thread, which ends with the program. */
+    static Background worker() {
+        ExecutorService thread = Executors.newSingleThreadExecutor(work -> {
+            Thread worker = new Thread(work, "figures");
+            worker.setDaemon(true);
+            return worker;
+        });
+        return new Background() {
+            @Override
+            public <T> void run(Supplier<T> work, Consumer<T> done) {
+                thread.execute(() -> {
+                    T result = work.get();
+                    Platform.runLater(() -> done.accept(result));
+                });
+            }
+        };
+    }
+}

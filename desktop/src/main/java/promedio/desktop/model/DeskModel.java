@@ -1,0 +1,363 @@
+package promedio.desktop.model;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableMap;
+import javafx.collections.ObservableSet;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Edit;
+import promedio.core.assignment.Entries;
+import promedio.core.assignment.History;
+import promedio.core.assignment.SampleSheet;
+import promedio.core.assignment.Typing;
+import promedio.core.course.CardKey;
+import promedio.core.course.CourseCard;
+import promedio.core.sentence.Sentence;
+import promedio.desktop.text.Words;
+import promedio.files.InputProblem;
+import promedio.files.assignment.AssignmentFile;
+
+/** The assignment on the desk: what is chosen, what is shown of it, and every way to change it. */
+public final class DeskModel {
+    /** The pages of the paper, in the order of the work. */
+    public enum Page {
+        /** What was entered. */
+        ENTRIES,
+        /** What comes of it. */
+        MEASURES
+    }
+
+    private final Background background;
+    private final ReadOnlyObjectWrapper<Assignment> assignment = new ReadOnlyObjectWrapper<>(Assignment.EMPTY);
+    private final ReadOnlyStringWrapper selected = new ReadOnlyStringWrapper("");
+    private final ObjectProperty<Page> page = new SimpleObjectProperty<>(Page.ENTRIES);
+    private final ReadOnlyObjectWrapper<SheetFigures> figures = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Path> file = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyStringWrapper message = new ReadOnlyStringWrapper("");
+    private final ReadOnlyBooleanWrapper unsaved = new ReadOnlyBooleanWrapper();
+    private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper();
+    private final ReadOnlyStringWrapper undoName = new ReadOnlyStringWrapper("");
+    private final ReadOnlyStringWrapper redoName = new ReadOnlyStringWrapper("");
+    private final ObservableSet<String> opened = FXCollections.observableSet();
+    private final ObservableSet<String> unfolded = FXCollections.observableSet();
+    private final ObservableMap<String, String> methods = FXCollections.observableHashMap();
+    private final Map<String, SheetFigures> computed = new HashMap<>();
+
+    private History history = new History(Assignment.EMPTY);
+    private Assignment saved = Assignment.EMPTY;
+    private long revision;
+
+    /** An empty desk. */
+    public DeskModel(Background background) {
+        this.background = background;
+    }
+
+    /** The assignment. */
+    public ReadOnlyObjectProperty<Assignment> assignmentProperty() {
+        return assignment.getReadOnlyProperty();
+    }
+
+    /** The assignment. */
+    public Assignment assignment() {
+        return assignment.get();
+    }
+
+    /** The id of the chosen sample; empty when the shelf is. */
+    public ReadOnlyStringProperty selectedProperty() {
+        return selected.getReadOnlyProperty();
+    }
+
+    /** The page that is open. */
+    public ObjectProperty<Page> pageProperty() {
+        return page;
+    }
+
+    /** The figures of the chosen sample; null while there are none. */
+    public ReadOnlyObjectProperty<SheetFigures> figuresProperty() {
+        return figures.getReadOnlyProperty();
+    }
+
+    /** The file the assignment was read from or saved to; null before that. */
+    public ReadOnlyObjectProperty<Path> fileProperty() {
+        return file.getReadOnlyProperty();
+    }
+
+    /** A sentence for the foot of the window; empty when there is nothing to say. */
+    public ReadOnlyStringProperty messageProperty() {
+        return message.getReadOnlyProperty();
+    }
+
+    /** Whether there is something that is not saved. */
+    public ReadOnlyBooleanProperty unsavedProperty() {
+        return unsaved.getReadOnlyProperty();
+    }
+
+    /** Whether figures are being computed. */
+    public ReadOnlyBooleanProperty busyProperty() {
+        return busy.getReadOnlyProperty();
+    }
+
+    /** What an undo would take back, in words; empty when nothing. */
+    public ReadOnlyStringProperty undoNameProperty() {
+        return undoName.getReadOnlyProperty();
+    }
+
+    /** What a redo would make again, in words; empty when nothing. */
+    public ReadOnlyStringProperty redoNameProperty() {
+        return redoName.getReadOnlyProperty();
+    }
+
+    /** The questions whose working is open. */
+    public ObservableSet<String> opened() {
+        return opened;
+    }
+
+    /** The groups of measures that are shown in full. */
+    public ObservableSet<String> unfolded() {
+        return unfolded;
+    }
+
+    /** The hand method chosen for a question. */
+    public ObservableMap<String, String> methods() {
+        return methods;
+    }
+
+    /** The chosen sheet. */
+    public Optional<SampleSheet> sheet() {
+        return assignment().sheet(selected.get());
+    }
+
+    /** Says a sentence at the foot of the window. */
+    public void say(String sentence) {
+        message.set(sentence);
+    }
+
+    /** Puts another assignment on the desk. */
+    public void show(Assignment other, Path from) {
+        history = new History(other);
+        saved = other;
+        file.set(from);
+        computed.clear();
+        opened.clear();
+        unfolded.clear();
+        methods.clear();
+        message.set("");
+        selected.set(other.sheets().isEmpty() ? "" : other.sheets().get(0).id());
+        page.set(other.sheets().isEmpty() ? Page.ENTRIES : Page.MEASURES);
+        refresh();
+    }
+
+    /** Makes an edit. */
+    public void make(Edit edit) {
+        if (history.make(edit)) {
+            message.set("");
+            refresh();
+        }
+    }
+
+    /** Takes the last edit back. */
+    public void undo() {
+        String name = undoName.get();
+        history.undo();
+        refresh();
+        if (!name.isEmpty()) {
+            message.set(Words.of("message.undone", name));
+        }
+    }
+
+    /** Makes the edit again that was taken back last. */
+    public void redo() {
+        String name = redoName.get();
+        history.redo();
+        refresh();
+        if (!name.isEmpty()) {
+            message.set(Words.of("message.redone", name));
+        }
+    }
+
+    /** Chooses a sample of the shelf. */
+    public void select(String sheetId) {
+        if (!selected.get().equals(sheetId)) {
+            selected.set(sheetId);
+            refresh();
+        }
+    }
+
+    /** Goes to the empty paper, to type a new sample. */
+    public void startSample() {
+        selected.set("");
+        page.set(Page.ENTRIES);
+        refresh();
+    }
+
+    /** Takes what was typed or pasted: new samples on an empty paper, else more entries of the chosen sample. */
+    public void type(String text) {
+        Typing typing = Typing.parse(text, assignment().card().numerals());
+        if (typing.isEmpty()) {
+            return;
+        }
+        Optional<SampleSheet> chosen = sheet();
+        if (chosen.isPresent()) {
+            append(chosen.get(), typing);
+        } else {
+            addSamples(typing);
+        }
+    }
+
+    private void append(SampleSheet sheet, Typing typing) {
+        int columns = sheet.columns().size();
+        List<List<String>> rows = new ArrayList<>(typing.columns());
+        if (columns == 1 && typing.columns().size() > 1) {
+            addSamples(typing);
+            return;
+        }
+        while (rows.size() < columns) {
+            rows.add(typing.columns().get(0).stream().map(entry -> "1").toList());
+        }
+        make(new Edit.InsertRows(sheet.id(), sheet.size(), rows));
+    }
+
+    private void addSamples(Typing typing) {
+        if (typing.table()) {
+            SampleSheet table = SampleSheet.frequencies(
+                    assignment().freshId(),
+                    name(typing.headings().get(0)),
+                    "",
+                    Entries.of(typing.columns().get(0)),
+                    Entries.of(typing.columns().get(1)));
+            add(table);
+            return;
+        }
+        String first = null;
+        for (int i = 0; i < typing.columns().size(); i++) {
+            SampleSheet sheet = SampleSheet.list(
+                    assignment().freshId(),
+                    name(typing.headings().get(i)),
+                    "",
+                    Entries.of(typing.columns().get(i)));
+            add(sheet);
+            first = first == null ? sheet.id() : first;
+        }
+        select(first);
+    }
+
+    private void add(SampleSheet sheet) {
+        make(new Edit.AddSheet(assignment().sheets().size(), sheet));
+        select(sheet.id());
+    }
+
+    private String name(String heading) {
+        return heading.isEmpty() ? Words.of("sample.name", assignment().sheets().size() + 1) : heading;
+    }
+
+    /** Writes an answer to a question of the chosen sample. */
+    public void answer(String question, String text) {
+        make(new Edit.WriteAnswer(selected.get(), question, text));
+    }
+
+    /** The answer to a question of the chosen sample; empty text when there is none. */
+    public String answer(String question) {
+        return assignment().answer(selected.get(), question).orElse("");
+    }
+
+    /** The mark of the answer to a question of the chosen sample. */
+    public Optional<Mark> mark(String question) {
+        SheetFigures shown = figures.get();
+        String answer = answer(question);
+        if (shown == null || answer.isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(Mark.of(shown.marker().mark(question, answer), shown.card(), shown.text()));
+    }
+
+    /** Sets a convention of the card. */
+    public <T> void choose(CardKey<T> key, T choice) {
+        make(new Edit.ChangeCard(assignment().card().with(key, choice)));
+    }
+
+    /** Opens or closes the working of a question. */
+    public void toggle(String question) {
+        if (!opened.remove(question)) {
+            opened.add(question);
+        }
+    }
+
+    /** Opens an assignment from a file; the sentence is said when that fails, and the desk stays as it is. */
+    public boolean open(Path path) {
+        try {
+            show(AssignmentFile.read(path), path);
+            return true;
+        } catch (InputProblem problem) {
+            message.set(problem.getMessage());
+            return false;
+        }
+    }
+
+    /** Saves the assignment; the sentence is said when that fails. */
+    public boolean save(Path path) {
+        try {
+            AssignmentFile.write(assignment(), path);
+            saved = assignment();
+            file.set(path);
+            message.set(Words.of("message.saved", path.getFileName()));
+            unsaved.set(false);
+            return true;
+        } catch (InputProblem problem) {
+            message.set(problem.getMessage());
+            return false;
+        }
+    }
+
+    /** Brings everything up to date with the present; results of older presents are dropped. */
+    private void refresh() {
+        Assignment present = history.present();
+        if (!selected.get().isEmpty() && present.sheet(selected.get()).isEmpty()) {
+            selected.set(
+                    present.sheets().isEmpty() ? "" : present.sheets().get(0).id());
+        }
+        assignment.set(present);
+        unsaved.set(!present.equals(saved));
+        undoName.set(history.undoable().map(DeskModel::nameOf).orElse(""));
+        redoName.set(history.redoable().map(DeskModel::nameOf).orElse(""));
+        long mine = ++revision;
+        Optional<SampleSheet> sheet = sheet();
+        if (sheet.isEmpty()) {
+            figures.set(null);
+            busy.set(false);
+            return;
+        }
+        SheetFigures known = computed.get(sheet.get().id());
+        CourseCard card = present.card();
+        if (known != null && known.sheet() == sheet.get() && known.card().equals(card)) {
+            figures.set(known);
+            busy.set(false);
+            return;
+        }
+        busy.set(true);
+        SampleSheet wanted = sheet.get();
+        background.run(() -> SheetFigures.of(wanted, card), result -> {
+            if (mine == revision) {
+                computed.put(wanted.id(), result);
+                busy.set(false);
+                figures.set(result);
+            }
+        });
+    }
+
+    private static String nameOf(Edit edit) {
+        return Words.of(Sentence.of("edit." + edit.name()));
+    }
+}

@@ -1,0 +1,39 @@
+package promedio.desktop.model;
+
+import java.util.Set;
+import promedio.core.formula.Notation;
+import promedio.core.formula.Outcome;
+import promedio.core.measure.Catalogue;
+import promedio.core.measure.Measure;
+
+/**
+ * One line of the page Measures.
+ *
+ * @param measure the measure, under the card's convention
+ * @param label its name
+ * @param symbol its symbol, in the course's letters
+ * @param outcome its value
+ * @param figure the value as shown; empty when undefined
+ * @param unit the unit of the figure; empty for a pure number
+ * @param note how it comes about; or why it is undefined
+ */
+public record MeasureLine(
+        Measure measure, String label, Notation symbol, Outcome outcome, String figure, String unit, String note) {
+    private static final Set<String> USUAL = Set.of(
+            "mean", "median", "mode", "quartile-1", "quartile-3", "range", "iqr", "variance", "sd", "skewness-bowley");
+
+    /** The question it answers. */
+    public String question() {
+        return Catalogue.question(measure);
+    }
+
+    /** Whether a first course asks for it, so that it stands on the page before one asks for more. */
+    public boolean usual(String firstSkewness) {
+        return USUAL.contains(question()) || measure.id().equals(firstSkewness);
+    }
+
+    /** Whether it has a value. */
+    public boolean defined() {
+        return !outcome.figures().isEmpty();
+    }
+}

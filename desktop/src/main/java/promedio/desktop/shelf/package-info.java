@@ -1,0 +1,2 @@
+/** The samples of the assignment. Read {@link promedio.desktop.shelf.ShelfView} first. */
+package promedio.desktop.shelf;

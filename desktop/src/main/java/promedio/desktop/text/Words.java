@@ -1,0 +1,35 @@
+package promedio.desktop.text;
+
+import java.text.MessageFormat;
+import java.util.Locale;
+import java.util.ResourceBundle;
+import promedio.core.number.Exact;
+import promedio.core.sentence.Sentence;
+import promedio.core.working.FigureText;
+
+/** The words of the window, from the bundle {@code words.properties}; and those of the core, in the same language. */
+public final class Words {
+    private static final ResourceBundle BUNDLE =
+            ResourceBundle.getBundle("promedio.desktop.text.words", Locale.getDefault());
+
+    private Words() {}
+
+    /** The words for a key, with facts put in. */
+    public static String of(String key, Object... facts) {
+        String pattern = BUNDLE.getString(key);
+        return facts.length == 0 && pattern.indexOf('{') < 0
+                ? pattern
+                : new MessageFormat(pattern, Locale.ROOT).format(facts);
+    }
+
+    /** A sentence of the core. */
+    public static String of(Sentence sentence) {
+        return sentence.text(Locale.getDefault());
+    }
+
+    /** A sentence of the core, its numbers written like all others on the paper. */
+    public static String of(Sentence sentence, FigureText text) {
+        return sentence.text(
+                Locale.getDefault(), fact -> fact instanceof Exact exact ? text.carried(exact) : fact.toString());
+    }
+}

@@ -1,0 +1,2 @@
+/** Fonts, the style sheet, paper and slate. Read {@link promedio.desktop.theme.Theme} first. */
+package promedio.desktop.theme;

@@ -1,0 +1,79 @@
+package promedio.desktop.window;
+
+import java.io.File;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.scene.control.Alert;
+import javafx.scene.control.ButtonBar;
+import javafx.scene.control.ButtonType;
+import javafx.stage.FileChooser;
+import javafx.stage.Window;
+import promedio.desktop.text.Words;
+import promedio.files.assignment.AssignmentFile;
+
+/** What is asked of the person outside the window: which file, and what to do with unsaved changes. Tests answer for them. */
+public interface FilePicker {
+    /** What to do with changes that are not saved. */
+    enum Unsaved {
+        /** Save them first. */
+        SAVE,
+        /** Go on without them. */
+        LEAVE,
+        /** Do not go on. */
+        STAY
+    }
+
+    /** A file to open; empty when none was chosen. */
+    Optional<Path> toOpen();
+
+    /** A file to save to; empty when none was chosen. */
+    Optional<Path> toSave(String suggestedName);
+
+    /** What to do with the changes of an assignment. */
+    Unsaved unsaved(String title);
+
+    /** The real dialogs over a window. */
+    static FilePicker over(Window window) {
+        return new FilePicker() {
+            @Override
+            public Optional<Path> toOpen() {
+                return Optional.ofNullable(chooser("picker.open").showOpenDialog(window))
+                        .map(File::toPath);
+            }
+
+            @Override
+            public Optional<Path> toSave(String suggestedName) {
+                FileChooser chooser = chooser("picker.save");
+                chooser.setInitialFileName(suggestedName);
+                return Optional.ofNullable(chooser.showSaveDialog(window))
+                        .map(File::toPath)
+                        .map(FilePicker::withEnding);
+            }
+
+            @Override
+            public Unsaved unsaved(String title) {
+                ButtonType save = new ButtonType(Words.of("ask.save"), ButtonBar.ButtonData.YES);
+                ButtonType leave = new ButtonType(Words.of("ask.discard"), ButtonBar.ButtonData.NO);
+                ButtonType stay = new ButtonType(Words.of("ask.cancel"), ButtonBar.ButtonData.CANCEL_CLOSE);
+                Alert alert = new Alert(Alert.AlertType.NONE, Words.of("ask.unsaved.body"), save, leave, stay);
+                alert.initOwner(window);
+                alert.setHeaderText(Words.of("ask.unsaved.head", title));
+                ButtonType answer = alert.showAndWait().orElse(stay);
+                return answer == save ? Unsaved.SAVE : answer == leave ? Unsaved.LEAVE : Unsaved.STAY;
+            }
+        };
+    }
+
+    private static FileChooser chooser(String title) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(Words.of(title));
+        chooser.getExtensionFilters()
+                .add(new FileChooser.ExtensionFilter(Words.of("picker.kind"), "*" + AssignmentFile.ENDING));
+        return chooser;
+    }
+
+    private static Path withEnding(Path chosen) {
+        String name = chosen.getFileName().toString();
+        return name.contains(".") ? chosen : chosen.resolveSibling(name + AssignmentFile.ENDING);
+    }
+}

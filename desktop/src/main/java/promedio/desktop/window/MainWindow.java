@@ -1,0 +1,334 @@
+package promedio.desktop.window;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.beans.binding.Bindings;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Edit;
+import promedio.desktop.card.CardPane;
+import promedio.desktop.demo.Demo;
+import promedio.desktop.entries.EntriesPage;
+import promedio.desktop.line.LineView;
+import promedio.desktop.measures.MeasuresPage;
+import promedio.desktop.model.Background;
+import promedio.desktop.model.DeskModel;
+import promedio.desktop.text.Words;
+import promedio.desktop.theme.Theme;
+import promedio.files.assignment.AssignmentFile;
+
+/** The window: the shelf at the left, the Line above the paper, the page edges, the paper with its margin. */
+public final class MainWindow {
+    private static final KeyCombination UNDO = KeyCombination.valueOf("Shortcut+Z");
+    private static final KeyCombination REDO = KeyCombination.valueOf("Shortcut+Shift+Z");
+    private static final KeyCombination REDO_TOO = KeyCombination.valueOf("Shortcut+Y");
+    private static final KeyCombination NEW = KeyCombination.valueOf("Shortcut+N");
+    private static final KeyCombination OPEN = KeyCombination.valueOf("Shortcut+O");
+    private static final KeyCombination SAVE = KeyCombination.valueOf("Shortcut+S");
+    private static final KeyCombination LIGHT = KeyCombination.valueOf("Shortcut+L");
+    private static final KeyCombination ENTRIES = KeyCombination.valueOf("Shortcut+1");
+    private static final KeyCombination MEASURES = KeyCombination.valueOf("Shortcut+2");
+    private static final double NARROW_EMS = 90;
+    private static final double TEXT_SIZE = 13;
+    private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
+
+    private final DeskModel model;
+    private final Scene scene;
+    private final LineView line = new LineView();
+    private final CardPane card;
+    private final EntriesPage entries;
+    private FilePicker picker;
+    private Theme theme = Theme.PAPER;
+    private int percent = 100;
+    private Button themeButton;
+
+    /** The window of a desk, not yet shown. */
+    public MainWindow(DeskModel model, Background background) {
+        this.model = model;
+        card = new CardPane(model);
+        entries = new EntriesPage(model, this::openDemo, this::open);
+        MeasuresPage measures = new MeasuresPage(model);
+        StackPane pages = new StackPane(entries, measures);
+        pages.getStyleClass().add("pages");
+        pages.setMinHeight(0);
+        VBox.setVgrow(pages, Priority.ALWAYS);
+        HBox edges = edges();
+        VBox paper = new VBox(line, edges, pages);
+        paper.getStyleClass().add("paper");
+        BorderPane desk = new BorderPane(paper);
+        desk.getStyleClass().add("desk");
+        desk.setTop(bar());
+        desk.setLeft(new promedio.desktop.shelf.ShelfView(model, background));
+        desk.setBottom(foot());
+        StackPane root = new StackPane(desk, card);
+        StackPane.setAlignment(card, Pos.TOP_RIGHT);
+        scene = new Scene(root, 1280, 800);
+        model.figuresProperty().addListener((property, before, figures) -> line.show(figures));
+        Runnable turn = () -> {
+            boolean onEntries = model.pageProperty().get() == DeskModel.Page.ENTRIES;
+            boolean empty = model.selectedProperty().get().isEmpty();
+            show(entries, onEntries || empty);
+            show(measures, !onEntries && !empty);
+            show(line, !empty);
+            show(edges, !empty);
+        };
+        model.pageProperty().addListener((property, before, now) -> turn.run());
+        model.selectedProperty().addListener((property, before, now) -> turn.run());
+        turn.run();
+        scene.widthProperty().addListener((property, before, now) -> fit());
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        theme.dress(scene, percent);
+    }
+
+    private static void show(Node node, boolean visible) {
+        node.setVisible(visible);
+        node.setManaged(visible);
+    }
+
+    /** Narrower columns where the window is narrow for the size of its text. */
+    private void fit() {
+        boolean narrow = scene.getWidth() < NARROW_EMS * TEXT_SIZE * percent / 100;
+        scene.getRoot().getStyleClass().remove("narrow");
+        if (narrow) {
+            scene.getRoot().getStyleClass().add("narrow");
+        }
+    }
+
+    /** The scene to put on a stage. */
+    public Scene scene() {
+        return scene;
+    }
+
+    /** The desk it shows. */
+    public DeskModel model() {
+        return model;
+    }
+
+    /** Where files come from. */
+    public void setPicker(FilePicker files) {
+        picker = files;
+    }
+
+    /** Shows another theme. */
+    public void setTheme(Theme other) {
+        theme = other;
+        theme.dress(scene, percent);
+        themeButton.setText(Words.of(theme == Theme.PAPER ? "bar.slate" : "bar.paper"));
+    }
+
+    /** Shows text in another size, in percent of the usual. */
+    public void setTextSize(int newPercent) {
+        percent = newPercent;
+        theme.dress(scene, percent);
+        fit();
+    }
+
+    /** The course card, to open and close it. */
+    public CardPane card() {
+        return card;
+    }
+
+    /** Puts the cursor where typing is expected. */
+    public void focusTyping() {
+        entries.focusTyping();
+    }
+
+    private HBox bar() {
+        Label name = new Label(Words.of("app.name"));
+        name.getStyleClass().add("app-name");
+        name.setMinWidth(Region.USE_PREF_SIZE);
+        TextField title = title();
+        Button undo = button("bar.undo", model::undo);
+        Button redo = button("bar.redo", model::redo);
+        undo.disableProperty().bind(model.undoNameProperty().isEmpty());
+        redo.disableProperty().bind(model.redoNameProperty().isEmpty());
+        undo.setTooltip(tip("bar.undo.tip", model.undoNameProperty()));
+        redo.setTooltip(tip("bar.redo.tip", model.redoNameProperty()));
+        Button fresh = button("bar.new", this::fresh);
+        fresh.setTooltip(new Tooltip(Words.of("bar.new.tip")));
+        Button open = button("bar.open", this::open);
+        open.setTooltip(new Tooltip(Words.of("bar.open.tip")));
+        Button save = button("bar.save", this::save);
+        save.setTooltip(new Tooltip(Words.of("bar.save.tip")));
+        Region spacer = new Region();
+        HBox.setHgrow(spacer, Priority.ALWAYS);
+        HBox bar = new HBox(name, title, fresh, open, save, undo, redo, spacer, card.folded());
+        bar.setAlignment(Pos.CENTER_LEFT);
+        bar.getStyleClass().add("bar");
+        return bar;
+    }
+
+    private TextField title() {
+        TextField title = new TextField();
+        title.setId("title");
+        title.getStyleClass().add("title-field");
+        title.setPromptText(Words.of("bar.untitled"));
+        title.setAccessibleText(Words.of("bar.title.prompt"));
+        Runnable commit = () -> model.make(new Edit.Retitle(title.getText().strip()));
+        title.setOnAction(entered -> commit.run());
+        title.focusedProperty().addListener((property, before, focused) -> {
+            if (!focused) {
+                commit.run();
+            }
+        });
+        model.assignmentProperty().addListener((property, before, now) -> {
+            if (!title.getText().strip().equals(now.title())) {
+                title.setText(now.title());
+            }
+        });
+        return title;
+    }
+
+    private static Tooltip tip(String key, javafx.beans.property.ReadOnlyStringProperty name) {
+        Tooltip tip = new Tooltip();
+        tip.textProperty().bind(Bindings.createStringBinding(() -> Words.of(key, name.get()), name));
+        return tip;
+    }
+
+    private static Button button(String key, Runnable action) {
+        Button button = new Button(Words.of(key));
+        button.getStyleClass().add("bar-button");
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setId(key.replace('.', '-'));
+        button.setOnAction(click -> action.run());
+        return button;
+    }
+
+    private HBox edges() {
+        HBox edges = new HBox();
+        edges.getStyleClass().add("edges");
+        edges.setAlignment(Pos.BOTTOM_LEFT);
+        HBox names = new HBox();
+        names.getStyleClass().add("edge-names");
+        HBox.setHgrow(names, Priority.ALWAYS);
+        for (DeskModel.Page page : DeskModel.Page.values()) {
+            Button edge = new Button(Words.of("page." + page));
+            edge.getStyleClass().add("edge");
+            edge.setId("page-" + page);
+            edge.setOnAction(click -> model.pageProperty().set(page));
+            Runnable show = () ->
+                    edge.pseudoClassStateChanged(CURRENT, model.pageProperty().get() == page);
+            model.pageProperty().addListener((property, before, now) -> show.run());
+            show.run();
+            names.getChildren().add(edge);
+        }
+        Label margin = new Label(Words.of("margin.head"));
+        margin.getStyleClass().add("margin-head");
+        margin.visibleProperty().bind(model.pageProperty().isEqualTo(DeskModel.Page.MEASURES));
+        edges.getChildren().addAll(names, margin);
+        return edges;
+    }
+
+    private Node foot() {
+        Label message = new Label();
+        message.setId("message");
+        message.getStyleClass().add("message");
+        message.textProperty()
+                .bind(Bindings.when(model.busyProperty())
+                        .then(Words.of("message.busy"))
+                        .otherwise(model.messageProperty()));
+        themeButton = button("bar.slate", () -> setTheme(theme == Theme.PAPER ? Theme.SLATE : Theme.PAPER));
+        themeButton.setTooltip(new Tooltip(Words.of("bar.theme.tip")));
+        Label unsaved = new Label(Words.of("bar.unsaved"));
+        unsaved.getStyleClass().add("unsaved");
+        unsaved.visibleProperty().bind(model.unsavedProperty());
+        Region spacer = new Region();
+        HBox.setHgrow(spacer, Priority.ALWAYS);
+        HBox foot = new HBox(message, spacer, unsaved, themeButton);
+        foot.setAlignment(Pos.CENTER_LEFT);
+        foot.getStyleClass().add("foot");
+        return foot;
+    }
+
+    private void key(KeyEvent key) {
+        Node focused = scene.getFocusOwner();
+        boolean typing = focused instanceof TextInputControl input && input.isUndoable();
+        if (UNDO.match(key) && !typing) {
+            model.undo();
+        } else if ((REDO.match(key) || REDO_TOO.match(key)) && !typing) {
+            model.redo();
+        } else if (NEW.match(key)) {
+            fresh();
+        } else if (OPEN.match(key)) {
+            open();
+        } else if (SAVE.match(key)) {
+            save();
+        } else if (LIGHT.match(key)) {
+            setTheme(theme == Theme.PAPER ? Theme.SLATE : Theme.PAPER);
+        } else if (ENTRIES.match(key)) {
+            model.pageProperty().set(DeskModel.Page.ENTRIES);
+        } else if (MEASURES.match(key)) {
+            model.pageProperty().set(DeskModel.Page.MEASURES);
+        } else {
+            return;
+        }
+        key.consume();
+    }
+
+    private void commitTyping() {
+        // Moving the focus makes an answer or name that is being typed count.
+        scene.getRoot().requestFocus();
+    }
+
+    private void fresh() {
+        if (mayLeave()) {
+            model.show(Assignment.EMPTY, null);
+            focusTyping();
+        }
+    }
+
+    private void openDemo() {
+        if (mayLeave()) {
+            model.show(Demo.assignment(), null);
+        }
+    }
+
+    private void open() {
+        if (mayLeave()) {
+            picker.toOpen().ifPresent(model::open);
+        }
+    }
+
+    private boolean save() {
+        commitTyping();
+        Path known = model.fileProperty().get();
+        Optional<Path> target = known != null ? Optional.of(known) : picker.toSave(suggestion());
+        return target.map(model::save).orElse(false);
+    }
+
+    private String suggestion() {
+        String title =
+                model.assignment().title().replaceAll("[\\\\/:*?\"<>|]", " ").strip();
+        return (title.isEmpty() ? Words.of("bar.untitled") : title) + AssignmentFile.ENDING;
+    }
+
+    /** Whether the assignment on the desk may be put away: nothing unsaved, saved now, or left on purpose. */
+    public boolean mayLeave() {
+        commitTyping();
+        if (!model.unsavedProperty().get()) {
+            return true;
+        }
+        String title = model.assignment().title();
+        return switch (picker.unsaved(title.isEmpty() ? Words.of("bar.untitled") : title)) {
+            case SAVE -> save();
+            case LEAVE -> true;
+            case STAY -> false;
+        };
+    }
+}

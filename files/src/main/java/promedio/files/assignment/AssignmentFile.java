@@ -1,0 +1,279 @@
+package promedio.files.assignment;
+
+import com.fasterxml.jackson.core.JacksonException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.SerializationFeature;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import de.siegmar.fastcsv.reader.CsvParseException;
+import de.siegmar.fastcsv.reader.CsvReader;
+import de.siegmar.fastcsv.reader.CsvRecord;
+import de.siegmar.fastcsv.writer.CsvWriter;
+import de.siegmar.fastcsv.writer.LineDelimiter;
+import de.siegmar.fastcsv.writer.QuoteStrategies;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.AccessDeniedException;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Entries;
+import promedio.core.assignment.SampleSheet;
+import promedio.core.course.CourseCard;
+import promedio.files.InputProblem;
+
+/** Reads and writes assignments as docs/assignment-format.md describes them. */
+public final class AssignmentFile {
+    /** The version of the format that this program writes, and the newest it reads. */
+    public static final int VERSION = 1;
+
+    /** The ending of assignment files. */
+    public static final String ENDING = ".promedio";
+
+    private static final String DOCUMENT = "assignment.json";
+    private static final long MOST_BYTES = 1L << 30;
+    private static final int MOST_PARTS = 10_000;
+    private static final ObjectMapper JSON = new ObjectMapper().enable(SerializationFeature.INDENT_OUTPUT);
+
+    private AssignmentFile() {}
+
+    /**
+     * Writes an assignment; the file is replaced as a whole or left as it was.
+     *
+     * @throws InputProblem when it cannot be written; what was there before is still there
+     */
+    public static void write(Assignment assignment, Path file) throws InputProblem {
+        try {
+            AtomicFile.write(file, out -> write(assignment, out));
+        } catch (AccessDeniedException denied) {
+            throw new InputProblem(
+                    "“" + file.getFileName() + "” cannot be written there: the folder is read-only. Save it elsewhere.",
+                    denied);
+        } catch (NoSuchFileException missing) {
+            throw new InputProblem(
+                    "The folder of “" + file.getFileName() + "” is no longer there. Save it elsewhere.", missing);
+        } catch (IOException problem) {
+            throw new InputProblem(
+                    "“" + file.getFileName() + "” could not be written (" + problem.getMessage()
+                            + "). What was there before is unchanged; save it elsewhere.",
+                    problem);
+        }
+    }
+
+    /** Writes an assignment to a stream, which stays open. */
+    static void write(Assignment assignment, OutputStream out) throws IOException {
+        ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
+        part(zip, DOCUMENT, JSON.writeValueAsBytes(document(assignment)));
+        for (SampleSheet sheet : assignment.sheets()) {
+            part(zip, partName(sheet), csv(sheet).getBytes(StandardCharsets.UTF_8));
+        }
+        zip.finish();
+    }
+
+    private static void part(ZipOutputStream zip, String name, byte[] content) throws IOException {
+        ZipEntry entry = new ZipEntry(name);
+        entry.setTime(0);
+        zip.putNextEntry(entry);
+        zip.write(content);
+        zip.closeEntry();
+    }
+
+    private static String partName(SampleSheet sheet) {
+        return "samples/" + sheet.id() + ".csv";
+    }
+
+    private static ObjectNode document(Assignment assignment) {
+        ObjectNode document = JSON.createObjectNode();
+        document.put("format", "promedio").put("version", VERSION).put("title", assignment.title());
+        ObjectNode card = document.putObject("card");
+        assignment.card().differences().forEach(card::put);
+        ArrayNode samples = document.putArray("samples");
+        for (SampleSheet sheet : assignment.sheets()) {
+            ObjectNode sample = samples.addObject();
+            sample.put("id", sheet.id()).put("name", sheet.name()).put("unit", sheet.unit());
+            sample.put("kind", sheet.frequencies().isPresent() ? "frequencies" : "values");
+            sample.put("entries", partName(sheet));
+            ArrayNode codes = sample.putArray("missing");
+            new TreeSet<>(sheet.missingCodes()).forEach(codes::add);
+            ArrayNode off = sample.putArray("off");
+            sheet.off().forEach(off::add);
+        }
+        ArrayNode answers = document.putArray("answers");
+        assignment.answers().forEach((question, text) -> answers.addObject()
+                .put("sample", question.sheetId())
+                .put("measure", question.measure())
+                .put("answer", text));
+        return document;
+    }
+
+    private static String csv(SampleSheet sheet) {
+        StringWriter text = new StringWriter();
+        try (CsvWriter writer = CsvWriter.builder()
+                .lineDelimiter(LineDelimiter.LF)
+                .quoteStrategy(QuoteStrategies.EMPTY)
+                .build(text)) {
+            writer.writeRecord(sheet.frequencies().isPresent() ? List.of("value", "frequency") : List.of("value"));
+            for (int row = 0; row < sheet.size(); row++) {
+                List<String> cells = new ArrayList<>();
+                for (Entries column : sheet.columns()) {
+                    cells.add(column.text(row));
+                }
+                writer.writeRecord(cells);
+            }
+        } catch (IOException impossible) {
+            throw new UncheckedIOException(impossible);
+        }
+        return text.toString();
+    }
+
+    /**
+     * Reads an assignment.
+     *
+     * @throws InputProblem when it is not there, is damaged, is none, or was written by a newer version
+     */
+    public static Assignment read(Path file) throws InputProblem {
+        String name = "“" + file.getFileName() + "”";
+        try (InputStream in = Files.newInputStream(file)) {
+            return read(in, name);
+        } catch (NoSuchFileException missing) {
+            throw new InputProblem(name + " is no longer there.", missing);
+        } catch (AccessDeniedException denied) {
+            throw new InputProblem(name + " may not be read by you.", denied);
+        } catch (ZipException damaged) {
+            throw new InputProblem(name + " is damaged or no assignment of Promedio.", damaged);
+        } catch (IOException problem) {
+            throw new InputProblem(name + " could not be read.", problem);
+        }
+    }
+
+    static Assignment read(InputStream in, String name) throws IOException, InputProblem {
+        Map<String, byte[]> parts = parts(in, name);
+        byte[] document = parts.get(DOCUMENT);
+        if (document == null) {
+            throw new InputProblem(name + " is damaged or no assignment of Promedio.");
+        }
+        try {
+            JsonNode json = JSON.readTree(document);
+            int version = json.path("version").asInt(0);
+            if (!json.path("format").asText().equals("promedio") || version < 1) {
+                throw new InputProblem(name + " is no assignment of Promedio.");
+            }
+            if (version > VERSION) {
+                throw new InputProblem(name + " was written by a newer version of Promedio; update to open it.");
+            }
+            return assignment(json, parts, name);
+        } catch (JacksonException | CsvParseException damaged) {
+            throw new InputProblem(name + " is damaged: its contents cannot be taken apart.", damaged);
+        }
+    }
+
+    private static Map<String, byte[]> parts(InputStream in, String name) throws IOException, InputProblem {
+        Map<String, byte[]> parts = new HashMap<>();
+        long bytes = 0;
+        try (ZipInputStream zip = new ZipInputStream(in, StandardCharsets.UTF_8)) {
+            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                ByteArrayOutputStream content = new ByteArrayOutputStream();
+                byte[] chunk = new byte[1 << 16];
+                for (int read = zip.read(chunk); read >= 0; read = zip.read(chunk)) {
+                    bytes += read;
+                    if (bytes > MOST_BYTES || parts.size() > MOST_PARTS) {
+                        throw new InputProblem(name + " is larger than any assignment; it is not opened.");
+                    }
+                    content.write(chunk, 0, read);
+                }
+                parts.put(entry.getName(), content.toByteArray());
+            }
+        }
+        return parts;
+    }
+
+    private static Assignment assignment(JsonNode json, Map<String, byte[]> parts, String name)
+            throws IOException, InputProblem {
+        CourseCard card = CourseCard.STANDARD;
+        for (Map.Entry<String, JsonNode> rule : json.path("card").properties()) {
+            card = card.withRule(rule.getKey(), rule.getValue().asText()).orElse(card);
+        }
+        List<SampleSheet> sheets = new ArrayList<>();
+        Set<String> ids = new HashSet<>();
+        for (JsonNode sample : json.path("samples")) {
+            if (ids.add(sample.path("id").asText())) {
+                sheets.add(sheet(sample, parts, name));
+            }
+        }
+        Map<Assignment.Question, String> answers = new LinkedHashMap<>();
+        for (JsonNode answer : json.path("answers")) {
+            answers.put(
+                    new Assignment.Question(
+                            answer.path("sample").asText(),
+                            answer.path("measure").asText()),
+                    answer.path("answer").asText());
+        }
+        return new Assignment(json.path("title").asText(), sheets, card, answers);
+    }
+
+    private static SampleSheet sheet(JsonNode sample, Map<String, byte[]> parts, String name)
+            throws IOException, InputProblem {
+        byte[] content = parts.get(sample.path("entries").asText());
+        if (content == null) {
+            throw new InputProblem(
+                    name + " is damaged: the entries of “" + sample.path("name").asText() + "” are not in it.");
+        }
+        int width = sample.path("kind").asText().equals("frequencies") ? 2 : 1;
+        List<Entries> columns = columns(new String(content, StandardCharsets.UTF_8), width);
+        Set<String> codes = new HashSet<>();
+        sample.path("missing").forEach(code -> codes.add(code.asText()));
+        TreeSet<Integer> off = new TreeSet<>();
+        int size = columns.get(0).size();
+        sample.path("off").forEach(row -> {
+            if (row.asInt(-1) >= 0 && row.asInt() < size) {
+                off.add(row.asInt());
+            }
+        });
+        return new SampleSheet(
+                sample.path("id").asText(),
+                sample.path("name").asText(),
+                sample.path("unit").asText(),
+                columns,
+                codes,
+                off);
+    }
+
+    private static List<Entries> columns(String csv, int width) throws IOException {
+        List<List<String>> texts = new ArrayList<>();
+        for (int i = 0; i < width; i++) {
+            texts.add(new ArrayList<>());
+        }
+        try (CsvReader<CsvRecord> reader =
+                CsvReader.builder().skipEmptyLines(false).ofCsvRecord(csv)) {
+            boolean heading = true;
+            for (CsvRecord record : reader) {
+                if (!heading) {
+                    for (int i = 0; i < width; i++) {
+                        texts.get(i).add(i < record.getFieldCount() ? record.getField(i) : "");
+                    }
+                }
+                heading = false;
+            }
+        }
+        return texts.stream().map(Entries::of).toList();
+    }
+}
