@@ -185,8 +185,10 @@ final class NotationText {
 
         @Override
         public String fraction(Notation.Fraction fraction) {
-            return inBrackets(fraction.top().fold(this)) + "/"
-                    + inBrackets(fraction.bottom().fold(this));
+            String top = fraction.top().fold(this);
+            String bottom = fraction.bottom().fold(this);
+            boolean single = holdsTogether(bottom) && bottom.indexOf('(') < 0;
+            return (holdsTogether(top) ? top : "(" + top + ")") + "/" + (single ? bottom : "(" + bottom + ")");
         }
 
         @Override
@@ -216,7 +218,7 @@ final class NotationText {
                             ? index.chars()
                                     .mapToObj(c -> Character.toString(SUBSCRIPT_ZERO + c - '0'))
                                     .collect(Collectors.joining())
-                            : "_" + inBrackets(index));
+                            : "_" + index);
         }
 
         @Override
@@ -234,9 +236,19 @@ final class NotationText {
             return marked.body().fold(this);
         }
 
-        private static String inBrackets(String text) {
-            boolean compound = text.contains(" ") || text.contains("/");
-            return compound ? "(" + text + ")" : text;
+        /** Whether nothing outside brackets and bars would be torn apart by a stroke behind it. */
+        private static boolean holdsTogether(String text) {
+            int depth = 0;
+            boolean bars = false;
+            for (int i = 0; i < text.length(); i++) {
+                char c = text.charAt(i);
+                depth += c == '(' ? 1 : c == ')' ? -1 : 0;
+                bars ^= c == '|';
+                if (depth == 0 && !bars && (c == ' ' || c == '/')) {
+                    return false;
+                }
+            }
+            return true;
         }
     }
 

@@ -159,7 +159,10 @@ public final class Writer {
             Notation first = left.atLeast(PRODUCT);
             Notation second = right.atLeast(PRODUCT);
             return new Piece(
-                    startsWithFigure(second) ? Notation.row(first, DOT, second) : Notation.row(first, second), PRODUCT);
+                    startsWithFigure(second) || first instanceof Notation.Fraction
+                            ? Notation.row(first, DOT, second)
+                            : Notation.row(first, second),
+                    PRODUCT);
         }
 
         @Override

@@ -227,6 +227,11 @@ public final class Catalogue {
         if (id.matches("percentile-[1-9][0-9]?")) {
             return Optional.of(Quantile.percentile(Integer.parseInt(id.substring("percentile-".length())), rule));
         }
+        String share = id.startsWith("quantile/") ? id.substring("quantile/".length()) : "";
+        Optional<Exact> p = Numerals.POINT.read(share).map(Numerals.Numeral::exact);
+        if (p.isPresent() && p.get().signum() > 0 && p.get().compareTo(Exact.ONE) < 0) {
+            return Optional.of(Quantile.share(p.get(), rule));
+        }
         if (id.matches("decile-[1-9]")) {
             return Optional.of(Quantile.decile(Integer.parseInt(id.substring("decile-".length())), rule));
         }

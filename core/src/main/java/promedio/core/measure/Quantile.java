@@ -38,6 +38,11 @@ public record Quantile(String id, Exact p, QuantileRule rule, Symbol symbol) imp
         return new Quantile("percentile-" + k, Exact.ratio(k, 100), rule, symbol("P", "percentile", k));
     }
 
+    /** The quantile of a share, above 0 and below 1. */
+    public static Quantile share(Exact p, QuantileRule rule) {
+        return new Quantile("quantile/" + p, p, rule, Symbol.of("quantile", Notation.indexed("Q", p.toString())));
+    }
+
     private static Symbol symbol(String letter, String name, int k) {
         return Symbol.of(name + "-" + k, Notation.indexed(letter, Integer.toString(k)));
     }

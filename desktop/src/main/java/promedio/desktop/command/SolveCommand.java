@@ -119,9 +119,9 @@ public final class SolveCommand implements Callable<Integer> {
         PrintWriter out = spec.commandLine().getOut();
         for (String input : inputs) {
             try {
-                Sample sample = read(input, card);
-                Results results = results(sample, asked);
-                out.println(json ? results.json(input, sample) : results.text(input, sample));
+                SampleReader.Reading reading = read(input, card);
+                Results results = results(reading.sample(), asked);
+                out.println(json ? results.json(input, reading) : results.text(input, reading));
             } catch (InputProblem problem) {
                 status = INPUT_NOT_READ;
                 if (json) {
@@ -183,13 +183,12 @@ public final class SolveCommand implements Callable<Integer> {
         return asked;
     }
 
-    private Sample read(String input, CourseCard card) throws InputProblem {
+    private SampleReader.Reading read(String input, CourseCard card) throws InputProblem {
         SampleReader reader = new SampleReader(input, card.numerals(), Set.copyOf(missing));
         String text = TextSource.read(input, standardInput);
-        return (kind == Kind.FREQUENCIES
-                        ? reader.frequencies(text, card.get(CardKey.FREQUENCIES) == Frequencies.RELATIVE)
-                        : reader.values(text, Optional.ofNullable(column)))
-                .sample();
+        return kind == Kind.FREQUENCIES
+                ? reader.frequencies(text, card.get(CardKey.FREQUENCIES) == Frequencies.RELATIVE)
+                : reader.values(text, Optional.ofNullable(column));
     }
 
     private Results results(Sample sample, Map<String, Measure> asked) {
@@ -207,10 +206,12 @@ public final class SolveCommand implements Callable<Integer> {
             this.outcomes = outcomes;
         }
 
-        String json(String source, Sample sample) {
+        String json(String source, SampleReader.Reading reading) {
+            Sample sample = reading.sample();
             ObjectNode object = new ObjectMapper().createObjectNode();
             object.put("source", source).put("kind", kind.name().toLowerCase(Locale.ROOT));
             object.put("count", written(sample.count())).put("missing", written(sample.missing()));
+            reading.heading().ifPresent(heading -> object.put("heading", heading));
             ObjectNode results = object.putObject("results");
             ObjectNode undefined = object.putObject("undefined");
             outcomes.forEach((key, outcome) -> {
@@ -226,11 +227,13 @@ public final class SolveCommand implements Callable<Integer> {
             return object.toString();
         }
 
-        String text(String source, Sample sample) {
+        String text(String source, SampleReader.Reading reading) {
+            Sample sample = reading.sample();
             StringBuilder text = new StringBuilder(source + ": " + written(sample.count()) + " values");
             if (sample.missing().signum() > 0) {
                 text.append(", ").append(written(sample.missing())).append(" missing");
             }
+            reading.heading().ifPresent(heading -> text.append(", headed “").append(heading).append("”"));
             outcomes.forEach((key, outcome) -> text.append(String.format(
                     Locale.ROOT,
                     "%n  %-42s %s",

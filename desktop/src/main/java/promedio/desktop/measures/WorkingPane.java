@@ -47,6 +47,7 @@ final class WorkingPane extends VBox {
         this.model = model;
         this.question = question;
         getStyleClass().add("working");
+        setMinWidth(0);
     }
 
     void show(MeasureLine shown, SheetFigures figures) {
@@ -147,7 +148,7 @@ final class WorkingPane extends VBox {
             }
             return lines;
         }
-        HBox both = new HBox(lines, table(working, columns, figures.sample()));
+        FlowPane both = new FlowPane(lines, table(working, columns, figures.sample()));
         both.getStyleClass().add("working-body");
         return both;
     }

@@ -170,7 +170,7 @@ public final class SampleReader {
         Row first = rows.get(0);
         boolean words = first.cells().stream()
                 .map(String::strip)
-                .noneMatch(cell -> isMissing(cell) || numerals.read(cell).isPresent());
+                .noneMatch(cell -> isMissing(cell) || numerals.looksLikeNumber(cell));
         boolean numbersBelow = rows.stream().skip(1).anyMatch(row -> row.cells().stream()
                 .anyMatch(cell -> numerals.read(cell).isPresent()));
         return words && numbersBelow ? Optional.of(first) : Optional.empty();
@@ -224,7 +224,7 @@ public final class SampleReader {
             }
         } catch (CsvParseException broken) {
             throw new InputProblem(
-                    source + ": row " + (rows.size() + 1) + " cannot be taken apart; is a quotation mark left open?",
+                    source + ": row " + (rows.size() + 1) + " cannot be taken apart: a quotation mark is left open, or there are too many or too long cells.",
                     broken);
         } catch (java.io.IOException broken) {
             throw new InputProblem(source + ": it could not be read.", broken);

@@ -1,0 +1,80 @@
+# What the program and its tests need of the machine; sourced by ./promedio and ./check. As root, missing packages are
+# installed; otherwise they are named.
+
+apt_updated=no
+
+# install_packages WHAT PACKAGE...: installs the Debian packages, or says which are missing.
+install_packages() {
+    local what=$1
+    shift
+    if [ "$(id -u)" = 0 ] && command -v apt-get >/dev/null; then
+        echo "Installing $what: $* ..." >&2
+        if [ "$apt_updated" = no ]; then
+            apt-get update -qq >/dev/null 2>&1
+            apt_updated=yes
+        fi
+        DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "$@" >/dev/null 2>&1 && return 0
+        echo "These packages could not be installed: $*." >&2
+        return 1
+    fi
+    echo "Promedio needs $what. Install these packages and start again: $*." >&2
+    return 1
+}
+
+java_is_recent() {
+    command -v java >/dev/null && [ "$(java -version 2>&1 | sed -n 's/.* version "\([0-9]*\).*/\1/p' | head -n 1)" -ge 17 ] 2>/dev/null
+}
+
+need_java() {
+    java_is_recent || install_packages "Java 17" openjdk-17-jdk
+}
+
+need_maven() {
+    { command -v mvn >/dev/null && command -v javac >/dev/null; } || install_packages "Maven and a Java compiler" openjdk-17-jdk maven
+}
+
+has_library() {
+    ldconfig -p 2>/dev/null | grep -q "$1"
+}
+
+need_window() {
+    { has_library libgtk-3.so.0 && has_library libXtst.so.6 && has_library libGL.so.1 && [ -d /usr/share/fonts/truetype/dejavu ]; } ||
+        install_packages "a window library" libgtk-3-0 libxtst6 libgl1 fonts-dejavu-core
+}
+
+need_stage() {
+    { command -v Xvfb >/dev/null && command -v openbox >/dev/null && command -v xdpyinfo >/dev/null; } ||
+        install_packages "a display without a monitor" xvfb xauth x11-utils openbox
+}
+
+stage_server=
+stage_manager=
+
+# A display without a monitor and a window manager on it; both are ended by their process ids.
+start_stage() {
+    local number=90
+    while [ -e "/tmp/.X11-unix/X$number" ] || [ -e "/tmp/.X$number-lock" ]; do number=$((number + 1)); done
+    Xvfb ":$number" -screen 0 1280x800x24 >/dev/null 2>&1 &
+    stage_server=$!
+    export DISPLAY=":$number"
+    local tries=0
+    until xdpyinfo >/dev/null 2>&1; do
+        tries=$((tries + 1))
+        if [ "$tries" -gt 100 ] || ! kill -0 "$stage_server" 2>/dev/null; then
+            echo "The display without a monitor did not start." >&2
+            stop_stage
+            return 1
+        fi
+        sleep 0.1
+    done
+    openbox >/dev/null 2>&1 &
+    stage_manager=$!
+}
+
+stop_stage() {
+    [ -n "$stage_manager" ] && kill "$stage_manager" 2>/dev/null && wait "$stage_manager" 2>/dev/null
+    [ -n "$stage_server" ] && kill "$stage_server" 2>/dev/null && wait "$stage_server" 2>/dev/null
+    stage_manager=
+    stage_server=
+    return 0
+}
