@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.formula.Evaluation;
@@ -20,6 +21,9 @@ import promedio.core.sentence.Sentence;
  * value of another measure, or differs. Candidates for a question are computed once, so that marking again is a look-up.
  */
 public final class Marker {
+    /** Measures whose value is so often a value of the sample that a match says nothing. */
+    private static final Set<String> COMMON_VALUES = Set.of("minimum", "maximum", "distinct");
+
     private final Sample sample;
     private final CourseCard card;
     private final Evaluation evaluation;
@@ -80,7 +84,7 @@ public final class Marker {
         return Optional.empty();
     }
 
-    /** One digit fits too many conventions to say that it is one of them. */
+    /** One digit fits too many conventions and measures to say that it is one of them. */
     private static boolean hasTwoFigures(Answer answer) {
         return answer instanceof Answer.Numbers given
                 && given.numbers().stream().allMatch(number -> number.figures() >= 2);
@@ -114,11 +118,13 @@ public final class Marker {
     }
 
     private Optional<Verdict> otherMeasure(String question, Answer answer) {
-        if (!(answer instanceof Answer.Numbers)) {
+        if (!hasTwoFigures(answer)) {
             return Optional.empty();
         }
         if (others == null) {
             others = Catalogue.page(card).stream()
+                    .filter(measure -> !COMMON_VALUES.contains(measure.id())
+                            && !measure.id().startsWith("decile-"))
                     .map(measure -> new OtherValue(measure, measure.outcome(evaluation)))
                     .toList();
         }

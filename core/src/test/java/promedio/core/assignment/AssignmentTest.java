@@ -1,0 +1,258 @@
+package promedio.core.assignment;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import promedio.core.course.CardKey;
+import promedio.core.course.CourseCard;
+import promedio.core.course.DecimalMark;
+import promedio.core.course.Divisor;
+import promedio.core.course.Frequencies;
+import promedio.core.number.Exact;
+import promedio.core.number.Numerals;
+import promedio.core.sentence.Sentence;
+
+@DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
+class AssignmentTest {
+    @Provide
+    Arbitrary<List<String>> typed() {
+        return Arbitraries.oneOf(
+                        Arbitraries.of(
+                                "",
+                                " ",
+                                "n/a",
+                                "12",
+                                "12.50",
+                                "-0",
+                                "-0.0",
+                                "007",
+                                ".5",
+                                "5.",
+                                "1e3",
+                                "+4",
+                                "−3",
+                                "1,5",
+                                "999999999999999999",
+                                "0.00000000000000001"),
+                        Arbitraries.strings().ofMaxLength(6))
+                .list()
+                .ofMaxSize(12);
+    }
+
+    @Property
+    void entries_come_back_letter_by_letter(@ForAll("typed") List<String> typed) {
+        assertThat(Entries.of(typed).texts()).isEqualTo(typed);
+    }
+
+    @Property
+    void putting_in_and_taking_out_is_as_in_a_plain_list(
+            @ForAll("typed") List<String> typed,
+            @ForAll("typed") List<String> more,
+            @ForAll @IntRange(min = 0, max = 12) int at) {
+        int where = Math.min(at, typed.size());
+        List<String> slow = new ArrayList<>(typed);
+        slow.addAll(where, more);
+        Entries inserted = Entries.of(typed).inserted(where, more);
+        assertThat(inserted.texts()).isEqualTo(slow);
+        assertThat(inserted.removed(where, more.size())).isEqualTo(Entries.of(typed));
+        if (!slow.isEmpty()) {
+            slow.set(slow.size() - 1, "changed");
+            assertThat(inserted.with(slow.size() - 1, "changed").texts()).isEqualTo(slow);
+        }
+    }
+
+    private static Interpretation read(CourseCard card, String... entries) {
+        return Interpretation.of(SampleSheet.list("s1", "Sample", "", Entries.of(entries)), card);
+    }
+
+    @Test
+    void words_and_blanks_are_left_out_counted_and_never_read_as_nought() {
+        Interpretation reading = read(CourseCard.STANDARD, "12", "n/a", "", "17O", "15");
+        assertThat(reading.sample().count()).isEqualTo(Exact.TWO);
+        assertThat(reading.sample().missing()).isEqualTo(Exact.ONE);
+        assertThat(reading.sample().entry(1))
+                .as("the second number is the fifth entry")
+                .isEqualTo(4);
+        assertThat(reading.remark(3).map(Sentence::toString))
+                .contains("“17O” is not a number: left out. Did you mean 170?");
+        assertThat(reading.suggestion(3)).contains("170");
+        assertThat(reading.leftOut()).extracting(Sentence::toString).containsExactly("1 missing", "2 not numbers");
+    }
+
+    @Test
+    void a_code_for_missing_is_missing_even_when_it_is_a_number() {
+        SampleSheet sheet = SampleSheet.list("s1", "Sample", "", Entries.of("12", "-99", "n/a", "15"))
+                .withMissingCodes(Set.of("-99", "n/a"));
+        Interpretation reading = Interpretation.of(sheet, CourseCard.STANDARD);
+        assertThat(reading.sample().count()).isEqualTo(Exact.TWO);
+        assertThat(reading.sample().missing()).isEqualTo(Exact.TWO);
+    }
+
+    @Test
+    void an_entry_that_is_switched_off_stays_in_view_and_counts_nowhere() {
+        SampleSheet sheet = SampleSheet.list("s1", "Sample", "", Entries.of("1", "2", "300"))
+                .switched(2, false);
+        Interpretation reading = Interpretation.of(sheet, CourseCard.STANDARD);
+        assertThat(reading.sample().count()).isEqualTo(Exact.TWO);
+        assertThat(reading.status(2)).isEqualTo(Interpretation.Status.OFF);
+        assertThat(sheet.inserted(0, List.of(List.of("7"))).off()).containsExactly(3);
+        assertThat(sheet.removed(0, 1).off()).containsExactly(1);
+        assertThat(sheet.switched(2, true).off()).isEmpty();
+    }
+
+    @Test
+    void the_decimal_mark_of_the_card_decides_what_a_comma_is() {
+        CourseCard comma = CourseCard.STANDARD.with(CardKey.DECIMAL_MARK, DecimalMark.COMMA);
+        assertThat(read(comma, "1,5", "2").sample().value(0)).isEqualTo(Exact.ratio(3, 2));
+        assertThat(read(comma, "1.5", "2").status(0)).isEqualTo(Interpretation.Status.NOT_A_NUMBER);
+        assertThat(read(CourseCard.STANDARD, "1,5", "2").suggestion(0)).contains("1.5");
+    }
+
+    @Test
+    void rows_of_a_table_need_a_whole_frequency() {
+        SampleSheet sheet = SampleSheet.frequencies(
+                "s1", "Table", "", Entries.of("1", "2", "3", "", "x"), Entries.of("2", "0", "1.5", "3", "4"));
+        Interpretation reading = Interpretation.of(sheet, CourseCard.STANDARD);
+        assertThat(reading.sample().count()).isEqualTo(Exact.TWO);
+        assertThat(reading.sample().missing()).isEqualTo(Exact.of(3));
+        assertThat(reading.status(1)).isEqualTo(Interpretation.Status.COUNTS_NOWHERE);
+        assertThat(reading.remark(2).map(Sentence::toString))
+                .contains("“1.5” is not a whole, non-negative frequency: the row is left out");
+        CourseCard relative = CourseCard.STANDARD.with(CardKey.FREQUENCIES, Frequencies.RELATIVE);
+        assertThat(Interpretation.of(sheet, relative).sample().count()).isEqualTo(Exact.ratio(7, 2));
+    }
+
+    @ParameterizedTest(name = "“{0}” is {1}")
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+                    12 15 15 18        | [[12, 15, 15, 18]]
+                    12, 15, 15, 18     | [[12, 15, 15, 18]]
+                    12,15,15,18        | [[12, 15, 15, 18]]
+                    12;15;;18          | [[12, 15, 18]]
+                    12\\n15\\n\\n18      | [[12, 15, , 18]]
+                    3.5\\nnot known\\n4  | [[3.5, not known, 4]]
+                    1 2 3\\n4 5 6       | [[1, 2, 3, 4, 5, 6]]
+                    height\\n150\\n160   | height [[150, 160]]
+                    a\\tb\\n1\\t2\\n3\\t    | a b [[1, 3], [2, ]]
+                    12 × 3; 15 × 4     | table [[12, 15], [3, 4]]
+                    12x3               | table [[12], [3]]
+                    x\\tf\\n12\\t3\\n15\\t4 | table x f [[12, 15], [3, 4]]
+                    Name\\tFrequency\\n1\\t2 | table Name Frequency [[1], [2]]
+                    """)
+    void what_is_typed_or_pasted_is_taken_apart(String text, String parts) {
+        Typing typing = Typing.parse(text.strip().replace("\\n", "\n").replace("\\t", "\t"), Numerals.POINT);
+        String headings = String.join(" ", typing.headings()).strip();
+        assertThat(((typing.table() ? "table " : "") + (headings.isEmpty() ? "" : headings + " ") + typing.columns())
+                        .strip())
+                .isEqualTo(parts);
+    }
+
+    @Test
+    void edits_can_be_taken_back_and_made_again_one_by_one() {
+        History history = new History(Assignment.EMPTY);
+        SampleSheet sheet = SampleSheet.list("s1", "Sample", "min", Entries.of("1", "2"));
+        List<Edit> edits = List.of(
+                new Edit.Retitle("Sheet 3"),
+                new Edit.AddSheet(0, sheet),
+                new Edit.SetEntry("s1", 0, 1, "5"),
+                new Edit.InsertRows("s1", 2, List.of(List.of("7", "8"))),
+                new Edit.SwitchEntry("s1", 0, false),
+                new Edit.WriteAnswer("s1", "mean", "3.5"),
+                new Edit.ChangeCard(CourseCard.STANDARD.with(CardKey.DIVISOR, Divisor.POPULATION)),
+                new Edit.SetMissingCodes("s1", Set.of("-99")),
+                new Edit.Rename("s1", "Minutes", "min"),
+                new Edit.RemoveRows("s1", 0, 1),
+                new Edit.RemoveSheet("s1"));
+        List<Assignment> states = new ArrayList<>(List.of(history.present()));
+        for (Edit edit : edits) {
+            assertThat(history.make(edit)).as(edit.name()).isTrue();
+            states.add(history.present());
+        }
+        assertThat(history.present().answers())
+                .as("answers go with their sample")
+                .isEmpty();
+        for (int i = states.size() - 2; i >= 0; i--) {
+            history.undo();
+            assertThat(history.present()).isEqualTo(states.get(i));
+        }
+        assertThat(history.undoable()).isEmpty();
+        for (int i = 1; i < states.size(); i++) {
+            history.redo();
+            assertThat(history.present()).isEqualTo(states.get(i));
+        }
+        assertThat(history.redoable()).isEmpty();
+    }
+
+    @Test
+    void an_edit_that_changes_nothing_leaves_no_trace_and_a_new_one_ends_the_future() {
+        History history = new History(Assignment.EMPTY);
+        assertThat(history.make(new Edit.Retitle(""))).isFalse();
+        assertThat(history.make(new Edit.SetEntry("gone", 0, 0, "1"))).isFalse();
+        history.make(new Edit.Retitle("a"));
+        history.undo();
+        history.make(new Edit.Retitle("b"));
+        assertThat(history.redoable()).isEmpty();
+        assertThat(history.present().title()).isEqualTo("b");
+    }
+
+    @Test
+    void every_edit_and_every_choice_of_the_card_has_its_words() {
+        for (CardKey<?> key : CardKey.all()) {
+            assertThat(Sentence.of("card." + key.id()).toString()).isNotBlank();
+            allChoices(key);
+        }
+        for (String name : List.of(
+                "retitle",
+                "change-card",
+                "add-sample",
+                "remove-sample",
+                "rename-sample",
+                "change-entry",
+                "add-entries",
+                "remove-entries",
+                "switch-on",
+                "switch-off",
+                "missing-codes",
+                "answer")) {
+            assertThat(Sentence.of("edit." + name).toString()).isNotBlank();
+        }
+        assertThat(CourseCard.STANDARD.withRule("figures", "3").orElseThrow().idOf(CardKey.ACCURACY))
+                .isEqualTo("3 figures");
+        assertThat(CourseCard.STANDARD.withRule("quartiles", "hf12")).isEmpty();
+        assertThat(CourseCard.STANDARD.withRule("nonsense", "1")).isEmpty();
+    }
+
+    private static <T> void allChoices(CardKey<T> key) {
+        for (T choice : key.choices()) {
+            assertThat(CourseCard.wordsOf(key, key.idOf(choice)).toString()).isNotBlank();
+            assertThat(key.parse(key.idOf(choice))).as(key.id()).contains(choice);
+            CourseCard card = CourseCard.STANDARD.with(key, choice);
+            assertThat(card.get(key)).isEqualTo(choice);
+            assertThat(card.differences().isEmpty()).isEqualTo(choice.equals(key.standard()));
+        }
+    }
+
+    @Test
+    void ids_on_the_shelf_are_never_used_twice() {
+        Assignment assignment = new Assignment(
+                "", List.of(SampleSheet.list("s2", "a", "", Entries.NONE)), CourseCard.STANDARD, java.util.Map.of());
+        assertThat(assignment.freshId()).isEqualTo("s3");
+        assertThat(new TreeSet<>(Set.of("s2", assignment.freshId()))).hasSize(2);
+    }
+}

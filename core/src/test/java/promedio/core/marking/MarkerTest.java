@@ -1,0 +1,185 @@
+package promedio.core.marking;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Optional;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import promedio.core.course.CardKey;
+import promedio.core.course.CourseCard;
+import promedio.core.course.QuartileRule;
+import promedio.core.number.Exact;
+import promedio.core.sample.Sample;
+
+@DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
+class MarkerTest {
+    /** x̄ = 823/24 = 34.291666…, median 26.5, mode 15, Q₁ = 16.5, Q₃ = 42.5, s² = 656.128623…, s = 25.61500…, σ = 25.0757… */
+    private static final Sample MINUTES =
+            Sample.of("8 12 12 15 15 15 18 20 20 22 25 25 28 30 30 35 38 40 45 50 55 65 80 120".split(" ", -1));
+
+    private static final Marker MARKER = new Marker(MINUTES, CourseCard.STANDARD);
+
+    /** A verdict as a short word, with what it names. */
+    private static String told(Verdict verdict) {
+        return verdict.fold(new Verdict.Cases<>() {
+            @Override
+            public String agrees(Verdict.Agrees agrees) {
+                return agrees.beyond() ? "agrees, digits beyond" : "agrees";
+            }
+
+            @Override
+            public String agreesRounded(Verdict.AgreesRounded rounded) {
+                return "rounded to " + rounded.places();
+            }
+
+            @Override
+            public String convention(Verdict.Convention convention) {
+                return convention.slip() + " " + convention.choiceId();
+            }
+
+            @Override
+            public String otherMeasure(Verdict.OtherMeasure other) {
+                return "other-measure " + other.measure().id();
+            }
+
+            @Override
+            public String differs(Verdict.Differs differs) {
+                return "differs by " + differs.difference();
+            }
+
+            @Override
+            public String differsInKind(Verdict.DiffersInKind kind) {
+                return "differs: " + kind.why();
+            }
+
+            @Override
+            public String unreadable(Verdict.Unreadable unreadable) {
+                return "unreadable";
+            }
+        });
+    }
+
+    @ParameterizedTest(name = "{1} for the {0}: {2}")
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+                    mean       | 34.29          | agrees
+                    mean       | 34.2917        | agrees
+                    mean       | 34.2949        | agrees, digits beyond
+                    mean       | 34.3           | rounded to 1
+                    mean       | 34             | rounded to 0
+                    mean       | 34.28          | differs by -7/600
+                    mean       | 823/24         | agrees
+                    mean       | 34 7/24        | agrees
+                    mean       | 34,29          | agrees
+                    mean       | x̄ = 34.29 min  | agrees
+                    mean       | ≈ 34.29 minutes | agrees
+                    mean       | 30             | differs by -103/24
+                    mean       | 3              | differs by -751/24
+                    mean       | 26.5           | other-measure median
+                    median     | 26.5           | agrees
+                    median     | 26.50          | agrees
+                    median     | 26.500         | agrees
+                    median     | 27             | rounded to 0
+                    median     | 25             | other-convention lower
+                    median     | 28             | other-convention upper
+                    mode       | 15             | agrees
+                    mode       | 15 min         | agrees
+                    mode       | 15; 20         | differs: There is one value here.
+                    mode       | none           | differs: There is one value here.
+                    quartile-1 | 16.5           | agrees
+                    quartile-1 | 17.25          | other-quartile-rule hf7
+                    quartile-1 | 15.75          | other-quartile-rule hf6
+                    sd         | 25.61          | differs by
+                    sd         | 25.62          | agrees
+                    sd         | 25.08          | other-divisor population
+                    sd         | √656.128623188 | agrees
+                    sd         | 25.6           | rounded to 1
+                    variance   | 656.13         | agrees
+                    variance   | 628.79         | other-divisor population
+                    cv         | 74.70 %        | agrees
+                    cv         | 0.747          | other-convention ratio
+                    skewness   | 0.91           | agrees
+                    skewness   | 1.95           | other-skewness skewness-adjusted
+                    range      | about a lot    | unreadable
+                    range      | 1/0            | unreadable
+                    range      | 112            | agrees
+                    """)
+    void answers_get_the_mark_of_a_tutor(String question, String answer, String mark) {
+        assertThat(told(MARKER.mark(question, answer))).startsWith(mark);
+    }
+
+    @Test
+    void the_value_under_another_rule_is_named_with_its_measure() {
+        Verdict verdict = MARKER.mark("quartile-1", "17.25");
+        assertThat(verdict).isInstanceOfSatisfying(Verdict.Convention.class, convention -> {
+            assertThat(convention.key()).isSameAs(CardKey.QUARTILES);
+            assertThat(convention.measure().key()).isEqualTo("quartile-1/hf7");
+            assertThat(convention.value()).isEqualTo(Exact.ratio(69, 4));
+        });
+    }
+
+    @Test
+    void under_the_other_rule_the_same_answer_is_right() {
+        Marker other = new Marker(MINUTES, CourseCard.STANDARD.with(CardKey.QUARTILES, QuartileRule.HF7));
+        assertThat(told(other.mark("quartile-1", "17.25"))).isEqualTo("agrees");
+        assertThat(told(other.mark("quartile-1", "16.5"))).startsWith("other-quartile-rule halves");
+    }
+
+    @Test
+    void none_is_right_where_there_is_no_value() {
+        Marker marker = new Marker(Sample.of("1", "2", "3"), CourseCard.STANDARD);
+        assertThat(told(marker.mark("mode", "none"))).isEqualTo("agrees");
+        assertThat(told(marker.mark("mode", "no mode"))).isEqualTo("agrees");
+        assertThat(told(marker.mark("mode", "2"))).startsWith("other-");
+        Marker one = new Marker(Sample.of("5"), CourseCard.STANDARD);
+        assertThat(told(one.mark("variance", "undefined"))).isEqualTo("agrees");
+        assertThat(told(one.mark("sd", "3"))).isEqualTo("differs: It needs at least two values.");
+    }
+
+    @Test
+    void several_modes_agree_in_any_order_and_only_when_all_are_there() {
+        Marker marker = new Marker(Sample.of("2", "2", "7", "7", "9"), CourseCard.STANDARD);
+        assertThat(told(marker.mark("mode", "7; 2"))).isEqualTo("agrees");
+        assertThat(told(marker.mark("mode", "2 and 7"))).isEqualTo("agrees");
+        assertThat(told(marker.mark("mode", "2; 2"))).startsWith("differs");
+        assertThat(told(marker.mark("mode", "2"))).startsWith("differs: There are 2 values");
+    }
+
+    @Test
+    void a_tolerance_lets_the_last_place_be_off() {
+        CourseCard lenient = CourseCard.STANDARD.with(CardKey.TOLERANCE, 1);
+        assertThat(told(new Marker(MINUTES, lenient).mark("mean", "34.28"))).isEqualTo("agrees");
+        assertThat(told(new Marker(MINUTES, lenient).mark("mean", "34.27"))).startsWith("differs");
+    }
+
+    @Property(tries = 300)
+    void the_value_itself_at_any_places_always_agrees(
+            @ForAll @IntRange(min = 0, max = 9) int places, @ForAll @IntRange(min = -500, max = 500) int tenths) {
+        Sample sample = Sample.of(Integer.toString(tenths), "3.7", "11", "2.25");
+        Marker marker = new Marker(sample, CourseCard.STANDARD);
+        String written = promedio.core.measure.Catalogue.find("mean", CourseCard.STANDARD)
+                .orElseThrow()
+                .outcome(promedio.core.formula.Evaluation.of(sample))
+                .single()
+                .orElseThrow()
+                .toPlaces(places, promedio.core.number.HalfRule.HALF_UP)
+                .toPlainString();
+        Optional<String> told = Optional.of(told(marker.mark("mean", written)));
+        if (places >= 2) {
+            assertThat(told).as(written).contains("agrees");
+        } else {
+            assertThat(told.orElseThrow())
+                    .as(written)
+                    .doesNotStartWith("differs: ")
+                    .doesNotStartWith("unreadable");
+        }
+    }
+}
