@@ -233,7 +233,9 @@ public final class SolveCommand implements Callable<Integer> {
             if (sample.missing().signum() > 0) {
                 text.append(", ").append(written(sample.missing())).append(" missing");
             }
-            reading.heading().ifPresent(heading -> text.append(", headed “").append(heading).append("”"));
+            reading.heading()
+                    .ifPresent(
+                            heading -> text.append(", headed “").append(heading).append("”"));
             outcomes.forEach((key, outcome) -> text.append(String.format(
                     Locale.ROOT,
                     "%n  %-42s %s",

@@ -224,7 +224,8 @@ public final class SampleReader {
             }
         } catch (CsvParseException broken) {
             throw new InputProblem(
-                    source + ": row " + (rows.size() + 1) + " cannot be taken apart: a quotation mark is left open, or there are too many or too long cells.",
+                    source + ": row " + (rows.size() + 1)
+                            + " cannot be taken apart: a quotation mark is left open, or there are too many or too long cells.",
                     broken);
         } catch (java.io.IOException broken) {
             throw new InputProblem(source + ": it could not be read.", broken);

@@ -1,0 +1,161 @@
+package promedio.desktop.command;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.ByteArrayInputStream;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import promedio.core.number.Exact;
+import promedio.core.number.Root;
+
+@DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
+class CommandsTest {
+    private record Run(int status, String out, String err) {
+        JsonNode json() throws Exception {
+            return new ObjectMapper().readTree(out);
+        }
+    }
+
+    private static Run run(String input, String... arguments) {
+        StringWriter out = new StringWriter();
+        StringWriter err = new StringWriter();
+        int status = Commands.run(
+                arguments,
+                new ByteArrayInputStream(input.getBytes(StandardCharsets.UTF_8)),
+                new PrintWriter(out),
+                new PrintWriter(err),
+                (file, demo) -> 42);
+        return new Run(status, out.toString(), err.toString());
+    }
+
+    @Test
+    void every_key_of_a_list_stands_in_results_or_in_undefined() throws Exception {
+        JsonNode json = run("minutes\n2\n3\n7\n\n7\n", "solve", "--json", "-").json();
+        assertThat(json.path("source").asText()).isEqualTo("-");
+        assertThat(json.path("kind").asText()).isEqualTo("values");
+        assertThat(json.path("count").asText()).isEqualTo("4");
+        assertThat(json.path("missing").asText()).isEqualTo("1");
+        assertThat(json.path("heading").asText()).isEqualTo("minutes");
+        assertThat(json.path("results").path("mode").toString()).isEqualTo("[\"7\"]");
+        assertThat(json.path("results").path("mean").asText()).isEqualTo("4.75");
+        assertThat(json.path("results").path("sd-sample").asText()).isEqualTo("2.62995563967658");
+        // 14 of centre and ends, 15 · 8 by quartile rule, 9 · 11 by quantile definition, 6 of deviations, 10 with a divisor, 9 more.
+        assertThat(json.path("results").size() + json.path("undefined").size()).isEqualTo(258);
+    }
+
+    @Test
+    void inputs_are_answered_in_order_and_one_that_cannot_be_read_does_not_stop_the_others(@TempDir Path folder)
+            throws Exception {
+        Path good = Files.writeString(folder.resolve("good.csv"), "1\n2\n");
+        Path bad = Files.writeString(folder.resolve("bad.csv"), "1\ntwo\n");
+        Run run = run("", "solve", "--json", "--measure", "mean", bad.toString(), good.toString());
+        String[] lines = run.out().split("\\R", -1);
+        assertThat(new ObjectMapper().readTree(lines[0]).path("error").asText()).contains("row 2", "\"two\"");
+        assertThat(new ObjectMapper().readTree(lines[1]).path("results").toString())
+                .isEqualTo("{\"mean\":\"1.5\"}");
+        assertThat(run.status()).isEqualTo(3);
+        assertThat(run.err().lines()).hasSize(1);
+    }
+
+    @Test
+    void what_is_asked_for_comes_under_the_name_it_was_asked_by() throws Exception {
+        Run run = run(
+                "1\n2\n3\n4\n9\n",
+                "solve",
+                "--json",
+                "-",
+                "--rule",
+                "divisor=population",
+                "--rule",
+                "quartiles=hf7",
+                "--measure",
+                "variance",
+                "--measure",
+                "quartile-1",
+                "--measure",
+                "percentile-37/hf4",
+                "--measure",
+                "z-score=9",
+                "--digits",
+                "4");
+        assertThat(run.json().path("results").toString())
+                .isEqualTo(
+                        "{\"variance\":\"7.76\",\"quartile-1\":\"2\",\"percentile-37/hf4\":\"1.85\",\"z-score=9\":\"1.867\"}");
+    }
+
+    @Test
+    void a_frequency_table_is_solved_by_its_weights() throws Exception {
+        JsonNode json = run("x,f\n1,2\n5,3\n", "solve", "--kind", "frequencies", "--json", "-")
+                .json();
+        assertThat(json.path("kind").asText()).isEqualTo("frequencies");
+        assertThat(json.path("count").asText()).isEqualTo("5");
+        assertThat(json.path("results").path("mean").asText()).isEqualTo("3.4");
+    }
+
+    @ParameterizedTest(name = "solve {0} is wrong usage")
+    @CsvSource({
+        "--kind trees -",
+        "--digits 0 -",
+        "--digits x -",
+        "--rule nonsense=1 -",
+        "--rule divisor=none -",
+        "--rule divisor -",
+        "--measure none-such -",
+        "--no-such-option -",
+        "''"
+    })
+    void wrong_usage_is_told_and_ends_with_2(String arguments) {
+        Run run = run("1\n", ("solve " + arguments).strip().split(" ", -1));
+        assertThat(run.status()).isEqualTo(2);
+        assertThat(run.err()).endsWith("Try --help." + System.lineSeparator()).doesNotContain("\tat ");
+        assertThat(run.out()).isEmpty();
+    }
+
+    @Test
+    void without_a_command_the_window_is_opened() {
+        assertThat(run("").status()).isEqualTo(42);
+        assertThat(run("", "--version").out()).startsWith("Promedio " + Commands.VERSION);
+        assertThat(run("", "--help").out()).contains("solve", "--demo");
+    }
+
+    @Test
+    void plain_text_tells_the_same_for_people() {
+        Run run = run("1\n2\n4\n\n", "solve", "-", "--measure", "mean", "--measure", "mode");
+        assertThat(run.out())
+                .contains("-: 3 values")
+                .contains("mean")
+                .contains("2.33333333333333")
+                .contains("undefined: There is no mode");
+    }
+
+    @ParameterizedTest(name = "{0}/{1} to 5 digits is {2}")
+    @CsvSource({
+        "1,3,0.33333", "2,1,2", "1,10000000,0.0000001", "1,100000000,1e-8", "12345678,1,12346000",
+        "100000000000000000000,1,100000000000000000000", "999999,1,1000000", "-1,3,-0.33333", "0,1,0",
+                "1000006,1,1000000"
+    })
+    void figures_are_written_to_the_letter(String top, String bottom, String text) {
+        Exact value = Exact.ratio(new java.math.BigInteger(top), new java.math.BigInteger(bottom));
+        assertThat(SignificantText.of(value, 5)).isEqualTo(text);
+    }
+
+    @Test
+    void the_notation_changes_with_the_exponent_after_rounding() {
+        assertThat(SignificantText.of(Exact.of(new java.math.BigInteger("999999999999999999999")), 3))
+                .isEqualTo("1e+21");
+        assertThat(SignificantText.of(Exact.ratio(999_999, 10_000_000_000_000L), 3))
+                .isEqualTo("0.0000001");
+        assertThat(SignificantText.of(Root.of(-1, Exact.TWO), 15)).isEqualTo("-1.4142135623731");
+    }
+}

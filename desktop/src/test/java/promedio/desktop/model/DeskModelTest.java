@@ -1,0 +1,173 @@
+package promedio.desktop.model;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Edit;
+import promedio.core.course.CardKey;
+import promedio.core.course.DeviationCentre;
+import promedio.core.course.Divisor;
+import promedio.core.course.SkewnessChoice;
+import promedio.desktop.demo.Demo;
+
+@DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
+class DeskModelTest {
+    private final DeskModel desk = new DeskModel(Background.DIRECT);
+
+    private String figure(String question) {
+        return desk.figuresProperty().get().line(question).orElseThrow().figure();
+    }
+
+    private Mark.Kind mark(String question) {
+        return desk.mark(question).orElseThrow().kind();
+    }
+
+    @Test
+    void typing_on_the_empty_paper_makes_a_sample_and_typing_again_adds_to_it() {
+        desk.type("12 15 15 18");
+        assertThat(desk.assignment().sheets()).hasSize(1);
+        assertThat(figure("mean")).isEqualTo("15.00");
+        assertThat(figure("mode")).isEqualTo("15");
+        desk.type("30");
+        assertThat(figure("mean")).isEqualTo("18.00");
+        assertThat(desk.assignment().sheets()).hasSize(1);
+    }
+
+    @Test
+    void several_columns_with_headings_become_several_samples() {
+        desk.type("lamps\tclocks\n12\t7\n15\t9\n");
+        assertThat(desk.assignment().sheets()).extracting(sheet -> sheet.name()).containsExactly("lamps", "clocks");
+        assertThat(desk.selectedProperty().get())
+                .isEqualTo(desk.assignment().sheets().get(0).id());
+        desk.startSample();
+        desk.type("3 × 2; 5 × 4");
+        assertThat(figure("mean")).isEqualTo("4.33");
+    }
+
+    @Test
+    void undo_and_redo_go_through_everything_and_say_what_they_did() {
+        desk.type("2 3 7");
+        desk.answer("mean", "4");
+        desk.choose(CardKey.DIVISOR, Divisor.POPULATION);
+        assertThat(figure("variance")).isEqualTo("4.67");
+        desk.undo();
+        assertThat(figure("variance")).isEqualTo("7.00");
+        assertThat(desk.messageProperty().get()).isEqualTo("Undone: the course card.");
+        desk.undo();
+        assertThat(desk.answer("mean")).isEmpty();
+        desk.redo();
+        assertThat(desk.answer("mean")).isEqualTo("4");
+        desk.undo();
+        desk.undo();
+        assertThat(desk.assignment()).isEqualTo(Assignment.EMPTY);
+        assertThat(desk.figuresProperty().get()).isNull();
+    }
+
+    @Test
+    void marks_follow_the_card_and_the_entries() {
+        desk.type("2 3 7");
+        desk.answer("variance", "4.67");
+        assertThat(mark("variance")).isEqualTo(Mark.Kind.CONVENTION);
+        assertThat(desk.mark("variance").orElseThrow().detail())
+                .isEqualTo("Variance and SD divide by n: 4.67. The card says: n\u00a0−\u00a01.");
+        desk.choose(CardKey.DIVISOR, Divisor.POPULATION);
+        assertThat(mark("variance")).isEqualTo(Mark.Kind.AGREES);
+        desk.make(new Edit.SetEntry(desk.selectedProperty().get(), 0, 2, "4"));
+        assertThat(mark("variance")).isEqualTo(Mark.Kind.DIFFERS);
+        desk.answer("variance", "quite a lot");
+        assertThat(mark("variance")).isEqualTo(Mark.Kind.UNREADABLE);
+        desk.answer("variance", "");
+        assertThat(desk.mark("variance")).isEmpty();
+    }
+
+    @Test
+    void the_page_puts_the_cards_skewness_first_and_keeps_answers_with_their_question() {
+        desk.type("2 3 7 9 30");
+        desk.choose(CardKey.SKEWNESS, SkewnessChoice.BOWLEY);
+        assertThat(desk.figuresProperty().get().lines().stream()
+                        .map(MeasureLine::question)
+                        .filter(question -> question.startsWith("skewness"))
+                        .findFirst())
+                .contains("skewness-bowley");
+        desk.choose(CardKey.DEVIATION_CENTRE, DeviationCentre.MEDIAN);
+        assertThat(desk.figuresProperty().get().line("mean-deviation-median")).isPresent();
+    }
+
+    @Test
+    void results_that_come_too_late_are_dropped() {
+        List<Runnable> waiting = new ArrayList<>();
+        DeskModel slow = new DeskModel(new Background() {
+            @Override
+            public <T> void run(Supplier<T> work, Consumer<T> done) {
+                waiting.add(() -> done.accept(work.get()));
+            }
+        });
+        slow.type("1 2 3");
+        slow.type("100");
+        assertThat(slow.busyProperty().get()).isTrue();
+        waiting.get(waiting.size() - 1).run();
+        assertThat(slow.busyProperty().get()).isFalse();
+        String newest = slow.figuresProperty().get().line("mean").orElseThrow().figure();
+        waiting.get(0).run();
+        assertThat(slow.figuresProperty().get().line("mean").orElseThrow().figure())
+                .isEqualTo(newest)
+                .isEqualTo("26.50");
+    }
+
+    @Test
+    void an_assignment_is_saved_opened_and_found_again(@TempDir Path folder) {
+        desk.type("12 15 15 18");
+        desk.answer("mean", "15");
+        assertThat(desk.unsavedProperty().get()).isTrue();
+        Path file = folder.resolve("sheet.promedio");
+        assertThat(desk.save(file)).isTrue();
+        assertThat(desk.unsavedProperty().get()).isFalse();
+        DeskModel other = new DeskModel(Background.DIRECT);
+        assertThat(other.open(file)).isTrue();
+        assertThat(other.assignment()).isEqualTo(desk.assignment());
+        assertThat(other.pageProperty().get()).isEqualTo(DeskModel.Page.MEASURES);
+        assertThat(other.mark("mean").orElseThrow().kind()).isEqualTo(Mark.Kind.AGREES);
+    }
+
+    @Test
+    void a_file_that_cannot_be_opened_leaves_the_desk_as_it_is(@TempDir Path folder) throws Exception {
+        desk.type("1 2 3");
+        Path stranger = Files.writeString(folder.resolve("stranger.promedio"), "not a zip");
+        assertThat(desk.open(stranger)).isFalse();
+        assertThat(desk.messageProperty().get()).contains("no assignment of Promedio");
+        assertThat(figure("mean")).isEqualTo("2.00");
+        assertThat(desk.save(folder.resolve("gone").resolve("x.promedio"))).isFalse();
+        assertThat(desk.messageProperty().get()).contains("no longer there");
+        assertThat(desk.unsavedProperty().get()).isTrue();
+    }
+
+    @Test
+    void the_demo_is_the_same_every_time_and_shows_every_kind_of_mark() {
+        assertThat(Demo.assignment()).isEqualTo(Demo.assignment());
+        desk.show(Demo.assignment(), null);
+        desk.select("minutes");
+        assertThat(mark("mean")).isEqualTo(Mark.Kind.AGREES);
+        assertThat(mark("skewness-pearson-median")).isEqualTo(Mark.Kind.ROUNDED);
+        assertThat(mark("sd")).isEqualTo(Mark.Kind.CONVENTION);
+        assertThat(mark("mode")).isEqualTo(Mark.Kind.DIFFERS);
+        assertThat(desk.figuresProperty().get().interpretation().leftOut()).hasSize(1);
+    }
+
+    @Test
+    void an_empty_sample_has_reasons_in_place_of_figures() {
+        desk.type("red green");
+        assertThat(desk.figuresProperty().get().lines())
+                .allMatch(line -> !line.defined() && !line.note().isEmpty());
+        assertThat(desk.mark("mean")).isEmpty();
+    }
+}

@@ -1,0 +1,137 @@
+package promedio.files.assignment;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Entries;
+import promedio.core.assignment.SampleSheet;
+import promedio.core.course.Accuracy;
+import promedio.core.course.CardKey;
+import promedio.core.course.CourseCard;
+import promedio.core.course.QuartileRule;
+import promedio.files.InputProblem;
+
+@DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
+class AssignmentFileTest {
+    private static final Assignment ASSIGNMENT = new Assignment(
+            "Repair café, “sheet 3”",
+            List.of(
+                    new SampleSheet(
+                            "s1",
+                            "Minutes, all of them",
+                            "min",
+                            List.of(Entries.of(
+                                    "12", "", "n/a", " 15 ", "1e3", "a \"word\"", "two\nlines", "-0", "12.50")),
+                            Set.of("n/a", "-99"),
+                            new TreeSet<>(Set.of(0, 8))),
+                    SampleSheet.frequencies("s2", "Visitors", "", Entries.of("8", "9", ""), Entries.of("3", "x", "")),
+                    SampleSheet.list("s3", "Nothing yet", "", Entries.NONE)),
+            CourseCard.STANDARD
+                    .with(CardKey.QUARTILES, QuartileRule.HF7)
+                    .with(CardKey.ACCURACY, new Accuracy(Accuracy.Kind.FIGURES, 4)),
+            Map.of(new Assignment.Question("s1", "mean"), "13,5", new Assignment.Question("s2", "sd"), "√2"));
+
+    @Test
+    void what_is_written_is_read_again_letter_by_letter(@TempDir Path folder) throws InputProblem {
+        Path file = folder.resolve("sheet.promedio");
+        AssignmentFile.write(ASSIGNMENT, file);
+        assertThat(AssignmentFile.read(file)).isEqualTo(ASSIGNMENT);
+        AssignmentFile.write(Assignment.EMPTY, file);
+        assertThat(AssignmentFile.read(file)).isEqualTo(Assignment.EMPTY);
+    }
+
+    @Test
+    void nothing_is_left_beside_the_file_and_the_same_assignment_gives_the_same_bytes(@TempDir Path folder)
+            throws Exception {
+        Path file = folder.resolve("sheet.promedio");
+        AssignmentFile.write(ASSIGNMENT, file);
+        byte[] first = Files.readAllBytes(file);
+        AssignmentFile.write(ASSIGNMENT, file);
+        assertThat(Files.readAllBytes(file)).isEqualTo(first);
+        try (Stream<Path> there = Files.list(folder)) {
+            assertThat(there).containsExactly(file);
+        }
+    }
+
+    @Test
+    void a_write_that_fails_half_way_leaves_the_file_as_it_was(@TempDir Path folder) throws Exception {
+        Path file = folder.resolve("sheet.promedio");
+        AssignmentFile.write(ASSIGNMENT, file);
+        assertThatThrownBy(() -> AtomicFile.write(file, out -> {
+                    out.write(new byte[100_000]);
+                    throw new IOException("No space left on device");
+                }))
+                .isInstanceOf(IOException.class);
+        assertThat(AssignmentFile.read(file)).isEqualTo(ASSIGNMENT);
+        try (Stream<Path> there = Files.list(folder)) {
+            assertThat(there).containsExactly(file);
+        }
+    }
+
+    @Test
+    void where_it_cannot_be_written_a_sentence_says_so(@TempDir Path folder) {
+        assertThatThrownBy(() ->
+                        AssignmentFile.write(ASSIGNMENT, folder.resolve("gone").resolve("a.promedio")))
+                .isInstanceOf(InputProblem.class)
+                .hasMessageContaining("no longer there");
+    }
+
+    @Test
+    void damaged_files_and_strangers_are_refused_with_a_sentence(@TempDir Path folder) throws Exception {
+        Path file = folder.resolve("sheet.promedio");
+        AssignmentFile.write(ASSIGNMENT, file);
+        byte[] whole = Files.readAllBytes(file);
+        for (int length : new int[] {0, 1, 30, whole.length / 2}) {
+            byte[] part = java.util.Arrays.copyOf(whole, length);
+            assertThatThrownBy(() -> AssignmentFile.read(new ByteArrayInputStream(part), "“sheet”"))
+                    .as("cut at %d", length)
+                    .isInstanceOfAny(InputProblem.class, IOException.class);
+        }
+        assertThatThrownBy(() -> AssignmentFile.read(folder.resolve("gone"))).hasMessageContaining("no longer there");
+        Files.writeString(file, "no zip at all");
+        assertThatThrownBy(() -> AssignmentFile.read(file)).hasMessageContaining("no assignment of Promedio");
+        assertThatThrownBy(() -> read("{\"format\":\"other\",\"version\":1}")).hasMessageContaining("no assignment");
+        assertThatThrownBy(() -> read("{\"format\":\"promedio\",\"version\":2}"))
+                .hasMessageContaining("newer version");
+        assertThatThrownBy(() -> read("{\"format\":")).hasMessageContaining("damaged");
+        assertThatThrownBy(() -> read(
+                        "{\"format\":\"promedio\",\"version\":1,\"samples\":[{\"name\":\"A\",\"entries\":\"x.csv\"}]}"))
+                .hasMessageContaining("the entries of “A” are not in it");
+    }
+
+    @Test
+    void what_a_file_says_beyond_this_version_is_passed_over() throws Exception {
+        Assignment read = read(
+                "{\"format\":\"promedio\",\"version\":1,\"title\":\"T\",\"card\":{\"divisor\":\"population\",\"colour\":\"red\"},\"more\":[1]}");
+        assertThat(read.title()).isEqualTo("T");
+        assertThat(read.card().differences()).containsExactly(Map.entry("divisor", "population"));
+    }
+
+    private static Assignment read(String document) throws Exception {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
+            zip.putNextEntry(new ZipEntry("assignment.json"));
+            zip.write(document.getBytes(StandardCharsets.UTF_8));
+            zip.closeEntry();
+        }
+        return AssignmentFile.read(new ByteArrayInputStream(bytes.toByteArray()), "“sheet”");
+    }
+}
