@@ -1,5 +1,6 @@
 package promedio.core.assignment;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -116,9 +117,24 @@ public record Typing(List<List<String>> columns, List<String> headings, boolean 
             headings.add(headed ? column.remove(0) : "");
         }
         boolean table = width == 2
-                && headed
-                && FREQUENCY_HEADING.matcher(headings.get(1).strip()).matches();
+                && (headed
+                        ? FREQUENCY_HEADING.matcher(headings.get(1).strip()).matches()
+                        : looksLikeTable(columns, numerals));
         return new Typing(columns, headings, table);
+    }
+
+    /** Without headings: distinct values in ascending order beside whole numbers are values with their frequencies. */
+    private static boolean looksLikeTable(List<List<String>> columns, Numerals numerals) {
+        BigDecimal before = null;
+        for (int i = 0; i < columns.get(0).size(); i++) {
+            Optional<BigDecimal> value = numerals.read(columns.get(0).get(i)).map(Numerals.Numeral::value);
+            boolean ascending = value.isPresent() && (before == null || before.compareTo(value.get()) < 0);
+            if (!ascending || !columns.get(1).get(i).matches("[0-9]+")) {
+                return false;
+            }
+            before = value.get();
+        }
+        return columns.get(0).size() > 1;
     }
 
     private static String[] cells(String line) {

@@ -42,8 +42,12 @@ final class RowTotals {
     static Figure ofReciprocals(Sample sample) {
         Ranking ranking = sample.ranking();
         Decimals distinct = ranking.distinct();
-        if (distinct.size() <= FEW || !distinct.isCompact() || distinct.unit(0) <= 0) {
+        if (distinct.size() <= FEW) {
             return of(sample, Exact.ONE::over);
+        }
+        if (!distinct.isCompact()) {
+            // Each term lies between bounds of sixty digits, so that the sum does not drag a denominator along.
+            return of(sample, x -> Exact.ONE.over(x).toApproximation());
         }
         int more = FIRST_BITS - (Long.SIZE - Long.numberOfLeadingZeros(distinct.unit(distinct.size() - 1)));
         Wide first = new Wide();

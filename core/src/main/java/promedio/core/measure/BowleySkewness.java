@@ -51,6 +51,11 @@ public record BowleySkewness(QuartileRule rule) implements Measure {
     }
 
     @Override
+    public String source() {
+        return "BOWLEY";
+    }
+
+    @Override
     public List<Method> methods(Shape shape) {
         Formula upper = new Quartile(3, rule).formula(shape);
         Formula lower = new Quartile(1, rule).formula(shape);

@@ -169,7 +169,27 @@ public final class Catalogue {
      */
     public static String question(Measure measure) {
         String id = measure.id();
+        if (measure.key().indexOf('=') >= 0) {
+            return measure.key().substring(0, measure.key().lastIndexOf('/'));
+        }
         return id.startsWith("variance-") ? "variance" : id.startsWith("sd-") ? "sd" : id;
+    }
+
+    /** The conventions that a question depends on: the keys of the card with another choice that changes its measure. */
+    public static List<CardKey<?>> conventions(String question, CourseCard card) {
+        List<CardKey<?>> found = new ArrayList<>();
+        for (CardKey<?> key : CardKey.all()) {
+            if (key.subject() != CardKey.Subject.WRITING && depends(question, card, key)) {
+                found.add(key);
+            }
+        }
+        return found;
+    }
+
+    private static <T> boolean depends(String question, CourseCard card, CardKey<T> key) {
+        Optional<Measure> now = find(question, card);
+        return key.choices().stream()
+                .anyMatch(choice -> !find(question, card.with(key, choice)).equals(now));
     }
 
     /**

@@ -40,6 +40,11 @@ public record CoefficientOfMeanDeviation(DeviationCentre centre) implements Meas
     }
 
     @Override
+    public String source() {
+        return "BOOKS";
+    }
+
+    @Override
     public List<Method> methods(Shape shape) {
         return Measure.only(symbol(), MeanDeviation.part(centre, shape).over(MeanDeviation.centre(centre, shape)));
     }

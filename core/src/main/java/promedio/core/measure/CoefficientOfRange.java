@@ -35,6 +35,11 @@ public record CoefficientOfRange() implements Measure {
     }
 
     @Override
+    public String source() {
+        return "BOOKS";
+    }
+
+    @Override
     public List<Method> methods(Shape shape) {
         Formula most = Extreme.part(true);
         Formula least = Extreme.part(false);

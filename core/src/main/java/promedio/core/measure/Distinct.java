@@ -35,6 +35,11 @@ public record Distinct() implements Measure {
     }
 
     @Override
+    public String source() {
+        return "BOOKS";
+    }
+
+    @Override
     public List<Method> methods(Shape shape) {
         return Measure.only(symbol(), new Formula.Count(Formula.Counted.DISTINCT, Exact.ZERO));
     }

@@ -34,6 +34,11 @@ public record Extreme(boolean largest) implements Measure {
     }
 
     @Override
+    public String source() {
+        return "BOOKS";
+    }
+
+    @Override
     public List<Method> methods(Shape shape) {
         return List.of(new Method("definition", part(largest)));
     }

@@ -35,6 +35,11 @@ public record GeometricMean() implements Measure {
     }
 
     @Override
+    public String source() {
+        return "BOOKS";
+    }
+
+    @Override
     public List<Method> methods(Shape shape) {
         return Measure.only(symbol(), new Formula.RootOfProduct());
     }

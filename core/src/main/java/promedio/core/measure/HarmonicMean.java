@@ -38,6 +38,11 @@ public record HarmonicMean() implements Measure {
     }
 
     @Override
+    public String source() {
+        return "BOOKS";
+    }
+
+    @Override
     public List<Method> methods(Shape shape) {
         return Measure.only(symbol(), Symbols.N.over(total(number(1).over(X))));
     }

@@ -48,6 +48,11 @@ public record KellySkewness(QuantileRule rule) implements Measure {
     }
 
     @Override
+    public String source() {
+        return "KELLY";
+    }
+
+    @Override
     public List<Method> methods(Shape shape) {
         Formula upper = Quantile.percentile(90, rule).formula(shape);
         Formula lower = Quantile.percentile(10, rule).formula(shape);

@@ -16,6 +16,13 @@ public final class Labels {
                 return Sentence.of("measure." + family, Ordinal.of(k));
             }
         }
+        int argument = measure.key().indexOf('=');
+        if (argument >= 0) {
+            return Sentence.of("measure." + id, Catalogue.question(measure).substring(argument + 1));
+        }
+        if (id.startsWith("quantile/")) {
+            return Sentence.of("measure.quantile", id.substring("quantile/".length()));
+        }
         return Sentence.of("measure." + id);
     }
 }

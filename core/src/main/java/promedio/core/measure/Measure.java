@@ -93,6 +93,11 @@ public interface Measure {
         return Optional.empty();
     }
 
+    /** The key of its source in docs/sources.md. */
+    default String source() {
+        return "NIST";
+    }
+
     /** How the figure comes about, in a few words: “halfway between the 12th and 13th value, 25 and 28”. */
     default Sentence note(Sample sample, Outcome outcome) {
         return Sentence.of("note." + id());

@@ -33,6 +33,11 @@ public record Midrange() implements Measure {
     }
 
     @Override
+    public String source() {
+        return "BOOKS";
+    }
+
+    @Override
     public List<Method> methods(Shape shape) {
         return Measure.only(
                 symbol(), Extreme.part(false).plus(Extreme.part(true)).over(number(2)));

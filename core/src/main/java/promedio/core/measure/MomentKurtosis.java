@@ -47,6 +47,11 @@ public record MomentKurtosis(Kind kind) implements Measure {
     }
 
     @Override
+    public String source() {
+        return "JG";
+    }
+
+    @Override
     public List<Method> methods(Shape shape) {
         Formula beta = Moments.central(4).over(Moments.central(2).squared()).named(Kind.MOMENT.symbol);
         Formula n = Symbols.N;

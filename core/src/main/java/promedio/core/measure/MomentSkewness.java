@@ -49,6 +49,11 @@ public record MomentSkewness(Kind kind) implements Measure {
     }
 
     @Override
+    public String source() {
+        return "JG";
+    }
+
+    @Override
     public List<Method> methods(Shape shape) {
         Formula m2 = Moments.central(2);
         Formula m3 = Moments.central(3);

@@ -51,6 +51,11 @@ public record PearsonSkewness(boolean byMode, Divisor divisor) implements Measur
     }
 
     @Override
+    public String source() {
+        return "YULE";
+    }
+
+    @Override
     public List<Method> methods(Shape shape) {
         Formula s = StandardDeviation.part(divisor);
         return Measure.only(

@@ -43,6 +43,11 @@ public record PercentileKurtosis(QuantileRule rule) implements Measure {
     }
 
     @Override
+    public String source() {
+        return "KELLY";
+    }
+
+    @Override
     public List<Method> methods(Shape shape) {
         Formula half = new QuartileSpread(QuartileSpread.Kind.DEVIATION, quartiles()).formula(shape);
         Formula wide = Quantile.percentile(90, rule)

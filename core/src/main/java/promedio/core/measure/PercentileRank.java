@@ -45,6 +45,11 @@ public record PercentileRank(Exact value, PercentileRankRule rule) implements Me
     }
 
     @Override
+    public String source() {
+        return "BOOKS";
+    }
+
+    @Override
     public List<Method> methods(Shape shape) {
         Formula below =
                 new Formula.Count(Formula.Counted.BELOW, value).named(Symbol.counting("below", Notation.letter("B")));

@@ -63,6 +63,11 @@ public record Quantile(String id, Exact p, QuantileRule rule, Symbol symbol) imp
     }
 
     @Override
+    public String source() {
+        return "HF";
+    }
+
+    @Override
     public List<Method> methods(Shape shape) {
         return Measure.only(symbol, body(rule, p, shape));
     }

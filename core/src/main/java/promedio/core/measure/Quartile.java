@@ -62,6 +62,11 @@ public record Quartile(int quarters, QuartileRule rule) implements Measure {
     }
 
     @Override
+    public String source() {
+        return rule.quantileRule().isPresent() ? "HF" : "BOOKS";
+    }
+
+    @Override
     public List<Method> methods(Shape shape) {
         if (rule.quantileRule().isPresent()) {
             return Measure.only(symbol(), Quantile.body(rule.quantileRule().get(), Exact.ratio(quarters, 4), shape));

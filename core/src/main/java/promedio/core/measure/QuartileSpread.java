@@ -46,6 +46,11 @@ public record QuartileSpread(Kind kind, QuartileRule rule) implements Measure {
     }
 
     @Override
+    public String source() {
+        return rule.quantileRule().isPresent() ? "HF" : "BOOKS";
+    }
+
+    @Override
     public List<Method> methods(Shape shape) {
         Formula upper = new Quartile(3, rule).formula(shape);
         Formula lower = new Quartile(1, rule).formula(shape);

@@ -31,6 +31,11 @@ public record RootMeanSquare() implements Measure {
     }
 
     @Override
+    public String source() {
+        return "BOOKS";
+    }
+
+    @Override
     public List<Method> methods(Shape shape) {
         return Measure.only(symbol(), total(X.squared()).over(Symbols.N).root());
     }

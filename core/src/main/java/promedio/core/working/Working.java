@@ -28,6 +28,7 @@ public final class Working {
     private final Sample sample;
     private final Formula.Named formula;
     private final Evaluation evaluation;
+    private final Evaluation exact;
     private final FigureText text;
     private final Writer symbols;
     private final Writer figures;
@@ -43,7 +44,8 @@ public final class Working {
         this.sample = sample;
         this.formula = method.formula();
         this.card = card;
-        this.evaluation = Evaluation.of(sample).rounded(card.lines());
+        this.exact = Evaluation.of(sample);
+        this.evaluation = exact.rounded(card.lines());
         this.text = new FigureText(card, sample.values().places());
         this.symbols = new Writer(card.letters(), sample.weighted(), Writer.SYMBOLS);
         this.figures = new Writer(card.letters(), sample.weighted(), this::figureOf);
@@ -59,6 +61,7 @@ public final class Working {
      * @param result the result as shown, or why there is none
      * @param exact whether the result as shown is exactly what the right side gives, so that = is true
      * @param last whether it is the measure itself, rounded as the card asks
+     * @param exactly with rounded lines, what exact working has here, where that differs
      */
     public record Line(
             Formula.Named part,
@@ -67,7 +70,8 @@ public final class Working {
             Optional<Notation> inFigures,
             String result,
             boolean exact,
-            boolean last) {
+            boolean last,
+            Optional<String> exactly) {
         /** The whole line as one notation. */
         public Notation notation() {
             List<Notation> items = new ArrayList<>(List.of(symbol, Writer.EQUALS, inSymbols));
@@ -87,13 +91,17 @@ public final class Working {
         List<String> written = new ArrayList<>();
         formula.visit(node -> {
             if (node instanceof Formula.Named named
-                    && !(named.body() instanceof Formula.Count)
+                    && (sample.weighted() || !isN(named))
                     && !written.contains(named.symbol().id())) {
                 written.add(named.symbol().id());
                 line(named).ifPresent(lines::add);
             }
         });
         return lines;
+    }
+
+    private static boolean isN(Formula.Named named) {
+        return named.body() instanceof Formula.Count count && count.what() == Formula.Counted.VALUES;
     }
 
     private Optional<Line> line(Formula.Named part) {
@@ -124,7 +132,19 @@ public final class Working {
                 plain ? Optional.empty() : Optional.of(inFigures),
                 result,
                 exact && !roundedAway && value.isExact(),
-                last));
+                last,
+                exactly(part, value)));
+    }
+
+    /** What exact working has in place of a rounded figure. */
+    private Optional<String> exactly(Formula.Named part, Figure value) {
+        if (evaluation.rounding().isExact()) {
+            return Optional.empty();
+        }
+        return exact.outcome(part)
+                .single()
+                .filter(figure -> figure.compare(value) != 0)
+                .map(text::carried);
     }
 
     /** The figure that stands for a node once it has been worked out: named parts, totals, picks and n. */
@@ -187,9 +207,21 @@ public final class Working {
     /** The column's total as text, where the working uses it. */
     public Optional<String> totalText(Columns.Column column) {
         return column.total().stream()
+                .map(Formula.class::cast)
                 .findFirst()
+                .or(() -> teaching(column))
                 .flatMap(total -> evaluation.outcome(total).single())
                 .map(figure -> cellText(column, figure));
+    }
+
+    /** Totals that no line uses but that teach: deviations from the mean of a list add up to 0. */
+    private Optional<Formula> teaching(Columns.Column column) {
+        boolean deviations = column.expression() instanceof Formula.Operation difference
+                && difference.operator() == Formula.Operator.MINUS
+                && difference.operands().get(0) instanceof Formula.Variable
+                && difference.operands().get(1) instanceof Formula.Named centre
+                && centre.symbol().id().equals("mean");
+        return deviations && !sample.weighted() ? Optional.of(Formula.total(column.expression())) : Optional.empty();
     }
 
     /** The number of rows of the table. */
@@ -228,7 +260,7 @@ public final class Working {
             return Optional.empty();
         }
         Optional<Figure> rounded = evaluation.outcome(formula.body()).single();
-        Optional<Figure> exact = Evaluation.of(sample).outcome(formula).single();
+        Optional<Figure> exact = this.exact.outcome(formula).single();
         return rounded.flatMap(by -> exact.map(by::minus));
     }
 

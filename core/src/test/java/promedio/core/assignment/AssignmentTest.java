@@ -153,6 +153,8 @@ class AssignmentTest {
                     12 × 3; 15 × 4     | table [[12, 15], [3, 4]]
                     12x3               | table [[12], [3]]
                     x\\tf\\n12\\t3\\n15\\t4 | table x f [[12, 15], [3, 4]]
+                    12\\t3\\n15\\t4        | table [[12, 15], [3, 4]]
+                    12\\t3\\n11\\t4        | [[12, 11], [3, 4]]
                     Name\\tFrequency\\n1\\t2 | table Name Frequency [[1], [2]]
                     """)
     void what_is_typed_or_pasted_is_taken_apart(String text, String parts) {

@@ -49,7 +49,9 @@ public final class CardPane extends VBox {
         for (CardKey.Subject subject : SUBJECTS) {
             left.getChildren().add(group(subject));
         }
-        HBox groups = new HBox(left, new VBox(group(CardKey.Subject.WRITING)));
+        VBox right = new VBox(group(CardKey.Subject.WRITING), group(CardKey.Subject.CLASSES));
+        right.getStyleClass().add("card-column");
+        HBox groups = new HBox(left, right);
         groups.getStyleClass().add("card-groups");
         getChildren().addAll(top, groups);
         setOnKeyPressed(key -> {
@@ -91,9 +93,15 @@ public final class CardPane extends VBox {
         Label name = new Label(Words.of("card.subject." + subject));
         name.getStyleClass().add("group-name");
         group.getChildren().add(name);
-        CardKey.all().stream().filter(key -> key.subject() == subject).forEach(key -> group.getChildren()
-                .add(choice(key)));
+        CardKey.all().stream()
+                .filter(key -> key.subject() == subject && isForLists(key))
+                .forEach(key -> group.getChildren().add(choice(key)));
         return group;
+    }
+
+    /** Of the conventions on tables, those of frequency tables. */
+    private static boolean isForLists(CardKey<?> key) {
+        return key.subject() != CardKey.Subject.CLASSES || key == CardKey.FREQUENCIES;
     }
 
     private <T> Node choice(CardKey<T> key) {

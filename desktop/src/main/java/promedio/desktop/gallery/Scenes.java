@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.stream.Collectors;
+import javafx.scene.control.Hyperlink;
 import javafx.stage.Stage;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
@@ -51,6 +52,15 @@ final class Scenes {
         model.show(Demo.assignment(), null);
         model.select(sheet);
         model.pageProperty().set(page);
+    }
+
+    /** Clicks a link by its words. */
+    private void press(String words) {
+        window.scene().getRoot().lookupAll(".hyperlink").stream()
+                .map(Hyperlink.class::cast)
+                .filter(link -> link.getText().equals(words))
+                .findFirst()
+                .ifPresent(Hyperlink::fire);
     }
 
     private void start() {
@@ -101,6 +111,18 @@ final class Scenes {
             model.toggle("quartile-1");
             model.toggle("skewness-pearson-median");
         });
+        shot("quartile-comparison", () -> {
+            model.opened().clear();
+            model.toggle("quartile-3");
+        });
+        shot("quartile-comparison-open", () -> press("compare all rules"));
+        shot("asked", () -> {
+            demo("kilograms", Page.MEASURES);
+            model.unfolded().add("POSITION");
+            model.ask("percentile-37");
+            model.ask("z-score=4.5");
+            model.ask("percentile-rank=2");
+        });
         shot("working-frequency-table", () -> {
             demo("visitors", Page.MEASURES);
             model.toggle("variance");
@@ -131,7 +153,7 @@ final class Scenes {
         });
         shot("words-only", () -> {
             model.show(Assignment.EMPTY, null);
-            model.type("red green blue");
+            model.type("red green blue green");
             model.pageProperty().set(Page.MEASURES);
         });
         shot("ten-thousand", () -> {

@@ -16,6 +16,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import promedio.core.assignment.Interpretation;
 import promedio.core.measure.Measure;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.MeasureLine;
@@ -27,11 +28,13 @@ public final class MeasuresPage extends ScrollPane {
     private final DeskModel model;
     private final VBox rows = new VBox();
     private final Map<String, MeasureRow> byQuestion = new HashMap<>();
+    private final AskRow ask;
     private String shownSheet = "";
 
     /** The page of a desk. */
     public MeasuresPage(DeskModel model) {
         this.model = model;
+        this.ask = new AskRow(model);
         getStyleClass().add("page-scroll");
         rows.getStyleClass().add("measures");
         setContent(rows);
@@ -50,7 +53,7 @@ public final class MeasuresPage extends ScrollPane {
         SheetFigures figures = model.figuresProperty().get();
         if (figures == null || figures.sample().isEmpty()) {
             byQuestion.clear();
-            rows.getChildren().setAll(figures == null ? List.of() : List.of(empty()));
+            rows.getChildren().setAll(figures == null ? List.of() : List.of(empty(figures)));
             return;
         }
         if (!figures.sheet().id().equals(shownSheet)) {
@@ -74,6 +77,9 @@ public final class MeasuresPage extends ScrollPane {
                 MeasureRow row = byQuestion.computeIfAbsent(line.question(), question -> new MeasureRow(model, line));
                 row.show(line, figures);
                 nodes.add(row);
+            }
+            if (group == Measure.Group.POSITION && unfolded) {
+                nodes.add(ask);
             }
         }
         nodes.add(foot());
@@ -116,7 +122,10 @@ public final class MeasuresPage extends ScrollPane {
         return foot;
     }
 
-    private Node empty() {
+    private Node empty(SheetFigures figures) {
+        if (figures.interpretation().count(Interpretation.Status.NOT_A_NUMBER) > 0) {
+            return new CategoriesPane(figures);
+        }
         Label nothing = new Label(Words.of("measures.empty"));
         nothing.getStyleClass().add("empty-head");
         Hyperlink next = new Hyperlink(Words.of("measures.empty.next"));

@@ -18,6 +18,7 @@ import javafx.scene.text.TextFlow;
 import promedio.core.course.CardKey;
 import promedio.core.formula.Columns;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Quartile;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
 import promedio.core.sample.Ranking;
@@ -42,6 +43,7 @@ final class WorkingPane extends VBox {
     private final DeskModel model;
     private final String question;
     private boolean allRows;
+    private boolean comparing;
 
     WorkingPane(DeskModel model, String question) {
         this.model = model;
@@ -58,8 +60,12 @@ final class WorkingPane extends VBox {
             return;
         }
         Sample sample = figures.sample();
+        parts.add(sentence(figures.meaning(shown)));
         Working working = figures.working(shown.measure(), model.methods().getOrDefault(question, ""));
         parts.add(choices(shown.measure(), sample, working));
+        if (shown.measure() instanceof Quartile && comparing) {
+            parts.add(new RuleComparison(shown, figures));
+        }
         shown.measure()
                 .because(sample.shape())
                 .ifPresent(because -> parts.add(sentence(Words.of(because, figures.text()))));
@@ -69,6 +75,7 @@ final class WorkingPane extends VBox {
             parts.add(body(working, shown, figures));
         }
         drift(working, shown, figures).ifPresent(parts::add);
+        parts.add(note(figures.rules(shown)));
         getChildren().setAll(parts);
     }
 
@@ -94,6 +101,13 @@ final class WorkingPane extends VBox {
             Label gap = new Label("·");
             gap.getStyleClass().add("working-gap");
             flow.getChildren().add(gap);
+        }
+        if (measure instanceof Quartile) {
+            String words = Words.of(comparing ? "working.compare.close" : "working.compare");
+            flow.getChildren().add(choice(words, false, () -> {
+                comparing = !comparing;
+                refresh();
+            }));
         }
         boolean one = working.columns().isEmpty() && working.lines().size() <= 1;
         if (one) {
@@ -127,18 +141,14 @@ final class WorkingPane extends VBox {
         lines.getStyleClass().add("working-lines");
         for (Working.Line line : working.lines()) {
             FormulaView view = new FormulaView(line.notation());
-            if (!line.last()) {
-                lines.getChildren().add(view);
-                continue;
-            }
             HBox result = new HBox(view);
             result.setAlignment(Pos.CENTER_LEFT);
-            if (!shown.unit().isEmpty()) {
-                Label unit = new Label(shown.unit());
-                unit.getStyleClass().add("working-unit");
-                unit.setMinWidth(Region.USE_PREF_SIZE);
-                result.getChildren().add(unit);
+            if (line.last() && !shown.unit().isEmpty()) {
+                result.getChildren().add(beside(shown.unit()));
             }
+            line.exactly()
+                    .map(exactly -> beside("(" + Words.of("working.exactly", exactly) + ")"))
+                    .ifPresent(result.getChildren()::add);
             lines.getChildren().add(result);
         }
         List<Columns.Column> columns = working.columns();
@@ -151,6 +161,13 @@ final class WorkingPane extends VBox {
         FlowPane both = new FlowPane(lines, table(working, columns, figures.sample()));
         both.getStyleClass().add("working-body");
         return both;
+    }
+
+    private static Label beside(String words) {
+        Label label = new Label(words);
+        label.getStyleClass().add("working-unit");
+        label.setMinWidth(Region.USE_PREF_SIZE);
+        return label;
     }
 
     /** The list in order of size, the values that are read in bold; of a long list only what stands around them. */

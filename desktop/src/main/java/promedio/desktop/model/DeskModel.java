@@ -3,9 +3,11 @@ package promedio.desktop.model;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -25,6 +27,7 @@ import promedio.core.assignment.SampleSheet;
 import promedio.core.assignment.Typing;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
+import promedio.core.measure.Catalogue;
 import promedio.core.sentence.Sentence;
 import promedio.desktop.text.Words;
 import promedio.files.InputProblem;
@@ -53,6 +56,7 @@ public final class DeskModel {
     private final ReadOnlyStringWrapper redoName = new ReadOnlyStringWrapper("");
     private final ObservableSet<String> opened = FXCollections.observableSet();
     private final ObservableSet<String> unfolded = FXCollections.observableSet();
+    private final ObservableSet<String> asked = FXCollections.observableSet(new LinkedHashSet<>());
     private final ObservableMap<String, String> methods = FXCollections.observableHashMap();
     private final Map<String, SheetFigures> computed = new HashMap<>();
 
@@ -130,6 +134,20 @@ public final class DeskModel {
         return unfolded;
     }
 
+    /**
+     * Puts a question on the page that is not among the usual ones: {@code percentile-37}, {@code z-score=45}.
+     *
+     * @return whether there is such a question
+     */
+    public boolean ask(String question) {
+        boolean known = Catalogue.find(question, assignment().card()).isPresent();
+        if (known && asked.add(question)) {
+            computed.clear();
+            refresh();
+        }
+        return known;
+    }
+
     /** The hand method chosen for a question. */
     public ObservableMap<String, String> methods() {
         return methods;
@@ -154,6 +172,7 @@ public final class DeskModel {
         opened.clear();
         unfolded.clear();
         methods.clear();
+        asked.clear();
         message.set("");
         selected.set(other.sheets().isEmpty() ? "" : other.sheets().get(0).id());
         page.set(other.sheets().isEmpty() ? Page.ENTRIES : Page.MEASURES);
@@ -239,6 +258,9 @@ public final class DeskModel {
                     Entries.of(typing.columns().get(0)),
                     Entries.of(typing.columns().get(1)));
             add(table);
+            if (typing.headings().get(0).isEmpty()) {
+                message.set(Words.of("message.table"));
+            }
             return;
         }
         String first = null;
@@ -348,7 +370,11 @@ public final class DeskModel {
         }
         busy.set(true);
         SampleSheet wanted = sheet.get();
-        background.run(() -> SheetFigures.of(wanted, card), result -> {
+        Set<String> questions = new LinkedHashSet<>(asked);
+        present.answers().keySet().stream()
+                .filter(question -> question.sheetId().equals(wanted.id()))
+                .forEach(question -> questions.add(question.measure()));
+        background.run(() -> SheetFigures.of(wanted, card, questions), result -> {
             if (mine == revision) {
                 computed.put(wanted.id(), result);
                 busy.set(false);

@@ -29,7 +29,13 @@ public record MeasureLine(
 
     /** Whether a first course asks for it, so that it stands on the page before one asks for more. */
     public boolean usual(String firstSkewness) {
-        return USUAL.contains(question()) || measure.id().equals(firstSkewness);
+        return USUAL.contains(question()) || measure.id().equals(firstSkewness) || asked();
+    }
+
+    /** Whether it is on the page only because somebody asked for it. */
+    private boolean asked() {
+        String question = question();
+        return question.indexOf('=') >= 0 || question.startsWith("percentile-") || question.startsWith("quantile/");
     }
 
     /** Whether it has a value. */

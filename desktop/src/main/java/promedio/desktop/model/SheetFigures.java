@@ -1,8 +1,10 @@
 package promedio.desktop.model;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import promedio.core.assignment.Interpretation;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CardKey;
@@ -12,9 +14,11 @@ import promedio.core.formula.Outcome;
 import promedio.core.marking.Marker;
 import promedio.core.measure.Catalogue;
 import promedio.core.measure.Labels;
+import promedio.core.measure.Meaning;
 import promedio.core.measure.Measure;
 import promedio.core.number.Figure;
 import promedio.core.sample.Sample;
+import promedio.core.sentence.Sentence;
 import promedio.core.working.FigureText;
 import promedio.core.working.Working;
 import promedio.desktop.text.Words;
@@ -27,7 +31,7 @@ public final class SheetFigures {
     private final List<MeasureLine> lines = new ArrayList<>();
     private final Marker marker;
 
-    private SheetFigures(SampleSheet sheet, CourseCard card) {
+    private SheetFigures(SampleSheet sheet, CourseCard card, Collection<String> asked) {
         this.interpretation = Interpretation.of(sheet, card);
         this.card = card;
         Sample sample = interpretation.sample();
@@ -37,11 +41,22 @@ public final class SheetFigures {
         for (Measure measure : Catalogue.page(card)) {
             lines.add(line(measure, measure.outcome(evaluation)));
         }
+        for (String question : asked) {
+            boolean known = lines.stream().anyMatch(line -> line.question().equals(question));
+            if (!known) {
+                Catalogue.find(question, card)
+                        .ifPresent(measure -> lines.add(line(measure, measure.outcome(evaluation))));
+            }
+        }
     }
 
-    /** Computes a sheet under a card. */
-    public static SheetFigures of(SampleSheet sheet, CourseCard card) {
-        return new SheetFigures(sheet, card);
+    /**
+     * Computes a sheet under a card.
+     *
+     * @param asked questions that are to be on the page besides the usual ones, such as {@code percentile-37}
+     */
+    public static SheetFigures of(SampleSheet sheet, CourseCard card, Collection<String> asked) {
+        return new SheetFigures(sheet, card, asked);
     }
 
     private MeasureLine line(Measure measure, Outcome outcome) {
@@ -119,6 +134,26 @@ public final class SheetFigures {
     /** The coefficient that the card means by skewness. */
     public String firstSkewness() {
         return card.get(CardKey.SKEWNESS).id();
+    }
+
+    /** What a line's figure tells about the data; empty when it has none. */
+    public String meaning(MeasureLine line) {
+        if (!line.defined()) {
+            return "";
+        }
+        String shown = line.unit().isEmpty() ? line.figure() : line.figure() + "\u00a0" + line.unit();
+        return Words.of(Meaning.of(line.measure(), line.outcome(), shown, sample().count()), text);
+    }
+
+    /** The rules of the card that a line follows, and its source, for the foot of its working. */
+    public String rules(MeasureLine line) {
+        String rules = Catalogue.conventions(line.question(), card).stream()
+                .map(key -> Words.of(Sentence.of("card." + key.id())) + " " + Words.of(card.words(key)))
+                .collect(Collectors.joining("; "));
+        String source = Words.of(
+                "working.source",
+                Words.of(Sentence.of("source." + line.measure().source())));
+        return rules.isEmpty() ? source : Words.of("working.rules", rules) + " " + source;
     }
 
     /** The working of a measure by one of its methods; the first where there is none of that id. */

@@ -79,13 +79,15 @@ public final class MainWindow {
         StackPane root = new StackPane(desk, card);
         StackPane.setAlignment(card, Pos.TOP_RIGHT);
         scene = new Scene(root, 1280, 800);
-        model.figuresProperty().addListener((property, before, figures) -> line.show(figures));
+        model.figuresProperty().addListener((property, before, figures) -> {
+            line.show(figures);
+            show(line, figures != null && !figures.sample().isEmpty());
+        });
         Runnable turn = () -> {
             boolean onEntries = model.pageProperty().get() == DeskModel.Page.ENTRIES;
             boolean empty = model.selectedProperty().get().isEmpty();
             show(entries, onEntries || empty);
             show(measures, !onEntries && !empty);
-            show(line, !empty);
             show(edges, !empty);
         };
         model.pageProperty().addListener((property, before, now) -> turn.run());

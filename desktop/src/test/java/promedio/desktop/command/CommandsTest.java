@@ -50,7 +50,8 @@ class CommandsTest {
         assertThat(json.path("results").path("mode").toString()).isEqualTo("[\"7\"]");
         assertThat(json.path("results").path("mean").asText()).isEqualTo("4.75");
         assertThat(json.path("results").path("sd-sample").asText()).isEqualTo("2.62995563967658");
-        // 14 of centre and ends, 15 · 8 by quartile rule, 9 · 11 by quantile definition, 6 of deviations, 10 with a divisor, 9 more.
+        // 14 of centre and ends, 15 · 8 by quartile rule, 9 · 11 by quantile definition, 6 of deviations, 10 with a
+        // divisor, 9 more.
         assertThat(json.path("results").size() + json.path("undefined").size()).isEqualTo(258);
     }
 
