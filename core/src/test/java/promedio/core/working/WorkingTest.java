@@ -83,6 +83,25 @@ class WorkingTest {
     }
 
     @Test
+    void rounded_lines_show_what_exact_working_has_in_their_place() {
+        CourseCard rounded = CARD.with(CardKey.WORKING, Optional.of(1));
+        Working working = working("variance", 0, Sample.of("2", "3", "3"), rounded);
+        assertThat(working.lines())
+                .extracting(Working.Line::exactly)
+                .containsExactly(Optional.of("2.6666…"), Optional.of("0.3333…"));
+        assertThat(working("variance", 0, THIRDS, CARD).lines())
+                .extracting(Working.Line::exactly)
+                .containsOnly(Optional.empty());
+    }
+
+    @Test
+    void deviations_from_the_mean_of_a_list_add_up_to_nought_for_all_to_see() {
+        Working working = working("variance", 0, THIRDS, CARD);
+        assertThat(working.head(working.columns().get(1)).text()).isEqualTo("x − x\u0304");
+        assertThat(working.totalText(working.columns().get(1))).contains("0");
+    }
+
+    @Test
     void exact_lines_have_no_drift() {
         assertThat(working("variance", 0, THIRDS, CARD).drift()).isEmpty();
     }
@@ -99,7 +118,7 @@ class WorkingTest {
         assertThat(working.totalText(working.columns().get(0)))
                 .as("the values themselves are not added up in a table")
                 .isEmpty();
-        assertThat(lines(working).get(0)).isEqualTo("x = Σfx/n = 15/5 = 3");
+        assertThat(lines(working)).startsWith("n = Σf = 5", "x = Σfx/n = 15/5 = 3");
     }
 
     @Test
