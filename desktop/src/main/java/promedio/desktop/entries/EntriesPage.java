@@ -35,6 +35,7 @@ import promedio.core.sample.Sample;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.SheetFigures;
 import promedio.desktop.text.Words;
+import promedio.files.assignment.Journal;
 
 /** The entries of a sample in order of entry and in order of size; on an empty paper, where to begin. */
 public final class EntriesPage extends StackPane {
@@ -322,6 +323,11 @@ public final class EntriesPage extends StackPane {
                 figures.text().carried(sum.over(picked.length)),
                 figures.text().carried(sorted.at(0)),
                 figures.text().carried(sorted.at(picked.length - 1))));
+    }
+
+    /** Offers back what earlier desks have left unsaved. */
+    public void offer(List<Journal.Kept> left) {
+        start.offer(left);
     }
 
     /** Puts the cursor where typing is expected. */

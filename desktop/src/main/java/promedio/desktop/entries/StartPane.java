@@ -1,17 +1,27 @@
 package promedio.desktop.entries;
 
+import java.io.IOException;
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.text.Words;
+import promedio.files.assignment.Journal;
 
 /** The empty paper: a line that takes typing or a paste at once, and two other ways to begin. */
 final class StartPane extends VBox {
     private final EntryField field;
+    private final VBox kept = new VBox();
+    private final DeskModel model;
 
     StartPane(DeskModel model, Runnable openDemo, Runnable openFile) {
+        this.model = model;
         getStyleClass().add("start");
+        kept.getStyleClass().add("kept");
         Label head = new Label(Words.of("entries.start"));
         head.getStyleClass().add("start-head");
         field = new EntryField(model::type);
@@ -29,7 +39,54 @@ final class StartPane extends VBox {
         open.setOnAction(click -> openFile.run());
         VBox others = new VBox(demo, open);
         others.getStyleClass().add("start-others");
-        getChildren().addAll(head, field, hint, others);
+        getChildren().addAll(kept, head, field, hint, others);
+        offer(List.of());
+    }
+
+    /** Offers back what earlier desks have left unsaved. */
+    void offer(List<Journal.Kept> left) {
+        kept.getChildren().clear();
+        kept.setVisible(!left.isEmpty());
+        kept.setManaged(!left.isEmpty());
+        if (left.isEmpty()) {
+            return;
+        }
+        Label head = new Label(Words.of("kept.head"));
+        head.getStyleClass().add("kept-head");
+        kept.getChildren().add(head);
+        for (Journal.Kept one : left) {
+            String title = one.history().present().title();
+            Label label =
+                    new Label(Words.of("kept.one", title.isEmpty() ? Words.of("kept.untitled") : title, one.edits()));
+            Button back = new Button(Words.of("kept.back"));
+            back.getStyleClass().add("quiet-button");
+            back.setId("bring-back");
+            Button away = new Button(Words.of("kept.away"));
+            away.getStyleClass().add("quiet-button");
+            HBox line = new HBox(label, back, away);
+            line.setAlignment(Pos.CENTER_LEFT);
+            line.getStyleClass().add("labelled");
+            back.setOnAction(click -> {
+                withdraw(line);
+                model.bringBack(one);
+            });
+            away.setOnAction(click -> {
+                withdraw(line);
+                try {
+                    one.throwAway();
+                } catch (IOException problem) {
+                    model.say(Words.of("message.journal", problem.getMessage()));
+                }
+            });
+            kept.getChildren().add(line);
+        }
+    }
+
+    private void withdraw(HBox line) {
+        kept.getChildren().remove(line);
+        boolean some = kept.getChildren().size() > 1;
+        kept.setVisible(some);
+        kept.setManaged(some);
     }
 
     void focusField() {

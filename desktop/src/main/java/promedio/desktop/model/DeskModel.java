@@ -1,5 +1,6 @@
 package promedio.desktop.model;
 
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -32,6 +33,7 @@ import promedio.core.sentence.Sentence;
 import promedio.desktop.text.Words;
 import promedio.files.InputProblem;
 import promedio.files.assignment.AssignmentFile;
+import promedio.files.assignment.Journal;
 
 /** The assignment on the desk: what is chosen, what is shown of it, and every way to change it. */
 public final class DeskModel {
@@ -60,13 +62,35 @@ public final class DeskModel {
     private final ObservableMap<String, String> methods = FXCollections.observableHashMap();
     private final Map<String, SheetFigures> computed = new HashMap<>();
 
+    private final Journal journal;
     private History history = new History(Assignment.EMPTY);
     private Assignment saved = Assignment.EMPTY;
     private long revision;
 
-    /** An empty desk. */
+    /** An empty desk that keeps no journal: for pictures and tests. */
     public DeskModel(Background background) {
+        this(background, null);
+    }
+
+    /** An empty desk that writes every edit into a journal. */
+    public DeskModel(Background background, Journal journal) {
         this.background = background;
+        this.journal = journal;
+    }
+
+    private interface JournalStep {
+        void write(Journal to) throws IOException;
+    }
+
+    /** Writes a step into the journal; when that fails, says so once and goes on. */
+    private void note(JournalStep step) {
+        if (journal != null) {
+            try {
+                step.write(journal);
+            } catch (IOException problem) {
+                message.set(Words.of("message.journal", problem.getMessage()));
+            }
+        }
     }
 
     /** The assignment. */
@@ -165,8 +189,41 @@ public final class DeskModel {
 
     /** Puts another assignment on the desk. */
     public void show(Assignment other, Path from) {
-        history = new History(other);
-        saved = other;
+        note(to -> to.begin(other, Optional.ofNullable(from)));
+        lay(new History(other), other, from);
+    }
+
+    /** Puts an assignment back on the desk that was ended before it was saved, with its past. */
+    public void bringBack(Journal.Kept kept) {
+        History past = kept.history();
+        note(to -> to.begin(Assignment.EMPTY, kept.savedAs()));
+        List<Edit> again = new ArrayList<>();
+        past.present().sheets().forEach(sheet -> again.add(new Edit.AddSheet(again.size(), sheet)));
+        note(to -> {
+            to.made(new Edit.Retitle(past.present().title()));
+            to.made(new Edit.ChangeCard(past.present().card()));
+            for (Edit edit : again) {
+                to.made(edit);
+            }
+            for (Map.Entry<Assignment.Question, String> answer :
+                    past.present().answers().entrySet()) {
+                to.made(new Edit.WriteAnswer(
+                        answer.getKey().sheetId(), answer.getKey().measure(), answer.getValue()));
+            }
+        });
+        lay(past, Assignment.EMPTY, kept.savedAs().orElse(null));
+        message.set(Words.of("message.brought-back"));
+        try {
+            kept.throwAway();
+        } catch (IOException problem) {
+            message.set(Words.of("message.journal", problem.getMessage()));
+        }
+    }
+
+    private void lay(History past, Assignment asSaved, Path from) {
+        history = past;
+        saved = asSaved;
+        Assignment other = past.present();
         file.set(from);
         computed.clear();
         opened.clear();
@@ -183,6 +240,7 @@ public final class DeskModel {
     public void make(Edit edit) {
         if (history.make(edit)) {
             message.set("");
+            note(to -> to.made(edit));
             refresh();
         }
     }
@@ -191,6 +249,7 @@ public final class DeskModel {
     public void undo() {
         String name = undoName.get();
         history.undo();
+        note(Journal::undone);
         refresh();
         if (!name.isEmpty()) {
             message.set(Words.of("message.undone", name));
@@ -201,10 +260,16 @@ public final class DeskModel {
     public void redo() {
         String name = redoName.get();
         history.redo();
+        note(Journal::redone);
         refresh();
         if (!name.isEmpty()) {
             message.set(Words.of("message.redone", name));
         }
+    }
+
+    /** Ends the desk in good order; nothing is kept for the next start. */
+    public void end() {
+        note(Journal::close);
     }
 
     /** Chooses a sample of the shelf. */
@@ -333,6 +398,7 @@ public final class DeskModel {
         try {
             AssignmentFile.write(assignment(), path);
             saved = assignment();
+            note(to -> to.begin(saved, Optional.of(path)));
             file.set(path);
             message.set(Words.of("message.saved", path.getFileName()));
             unsaved.set(false);

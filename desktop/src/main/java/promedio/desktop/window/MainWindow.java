@@ -1,6 +1,7 @@
 package promedio.desktop.window;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import javafx.beans.binding.Bindings;
 import javafx.css.PseudoClass;
@@ -32,6 +33,7 @@ import promedio.desktop.model.DeskModel;
 import promedio.desktop.text.Words;
 import promedio.desktop.theme.Theme;
 import promedio.files.assignment.AssignmentFile;
+import promedio.files.assignment.Journal;
 
 /** The window: the shelf at the left, the Line above the paper, the page edges, the paper with its margin. */
 public final class MainWindow {
@@ -144,6 +146,11 @@ public final class MainWindow {
     /** The course card, to open and close it. */
     public CardPane card() {
         return card;
+    }
+
+    /** Offers back what earlier desks have left unsaved. */
+    public void offer(List<Journal.Kept> left) {
+        entries.offer(left);
     }
 
     /** Puts the cursor where typing is expected. */

@@ -1,5 +1,6 @@
 package promedio.desktop.window;
 
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.prefs.Preferences;
@@ -11,7 +12,9 @@ import promedio.desktop.formula.Typesetter;
 import promedio.desktop.gallery.Gallery;
 import promedio.desktop.model.Background;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.text.Words;
 import promedio.desktop.theme.Theme;
+import promedio.files.assignment.Journal;
 
 /** The JavaFX application: one window. */
 public final class PromedioApp extends Application {
@@ -26,7 +29,9 @@ public final class PromedioApp extends Application {
     public void start(Stage stage) {
         Theme.loadFonts();
         Background background = Background.worker();
-        MainWindow window = new MainWindow(new DeskModel(background), background);
+        boolean walk = getParameters().getRaw().get(2).equals("walk");
+        DeskModel desk = walk ? new DeskModel(background) : new DeskModel(background, Journal.in(journals()));
+        MainWindow window = new MainWindow(desk, background);
         window.setPicker(FilePicker.over(stage));
         stage.setScene(window.scene());
         stage.setMinWidth(900);
@@ -38,12 +43,14 @@ public final class PromedioApp extends Application {
                                 : window.model().assignment().title() + " · Promedio",
                         window.model().assignmentProperty()));
         List<String> arguments = getParameters().getRaw();
-        boolean walk = arguments.get(2).equals("walk");
         if (!walk) {
             remember(stage);
+            offerLeftOver(window);
         }
         stage.setOnCloseRequest(close -> {
-            if (!window.mayLeave()) {
+            if (window.mayLeave()) {
+                desk.end();
+            } else {
                 close.consume();
             }
         });
@@ -57,6 +64,23 @@ public final class PromedioApp extends Application {
         Typesetter.warmUp();
         if (walk) {
             new Gallery(stage, window, Path.of("target", "gallery")).draw(Platform::exit);
+        }
+    }
+
+    /** Where journals are kept: a folder of the user's own. */
+    private static Path journals() {
+        String home = System.getenv("XDG_DATA_HOME");
+        Path data = home == null || home.isBlank()
+                ? Path.of(System.getProperty("user.home"), ".local", "share")
+                : Path.of(home);
+        return data.resolve("promedio").resolve("journals");
+    }
+
+    private static void offerLeftOver(MainWindow window) {
+        try {
+            window.offer(Journal.leftIn(journals()));
+        } catch (IOException problem) {
+            window.model().say(Words.of("message.journal", problem.getMessage()));
         }
     }
 

@@ -19,6 +19,7 @@ import promedio.core.course.DeviationCentre;
 import promedio.core.course.Divisor;
 import promedio.core.course.SkewnessChoice;
 import promedio.desktop.demo.Demo;
+import promedio.files.assignment.Journal;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class DeskModelTest {
@@ -161,6 +162,44 @@ class DeskModelTest {
         assertThat(mark("sd")).isEqualTo(Mark.Kind.CONVENTION);
         assertThat(mark("mode")).isEqualTo(Mark.Kind.DIFFERS);
         assertThat(desk.figuresProperty().get().interpretation().leftOut()).hasSize(1);
+    }
+
+    @Test
+    void what_was_not_saved_comes_back_after_the_desk_was_swept_away(@TempDir Path folder) throws Exception {
+        DeskModel first = new DeskModel(Background.DIRECT, Journal.in(folder));
+        first.type("12 15 15 18");
+        first.answer("mean", "15");
+        Journal.Kept kept = read(folder);
+        DeskModel second = new DeskModel(Background.DIRECT, Journal.in(folder));
+        second.bringBack(kept);
+        assertThat(second.assignment()).isEqualTo(first.assignment());
+        assertThat(second.unsavedProperty().get()).isTrue();
+        second.undo();
+        assertThat(second.answer("mean")).as("its past came back too").isEmpty();
+        second.redo();
+        DeskModel third = new DeskModel(Background.DIRECT, Journal.in(folder));
+        third.bringBack(read(folder));
+        assertThat(third.assignment())
+                .as("and once more, from the journal of the second")
+                .isEqualTo(first.assignment());
+        second.end();
+        third.save(folder.resolve("sheet.promedio"));
+        third.end();
+        first.end();
+        assertThat(folder.toFile().list()).containsExactly("sheet.promedio");
+    }
+
+    /** The newest journal, as a start after a kill would find it: copied, since its desk is still alive here. */
+    private static Journal.Kept read(Path folder) throws Exception {
+        Path copies = Files.createTempDirectory("journals");
+        Path newest = null;
+        for (java.io.File file : folder.toFile().listFiles()) {
+            boolean newer =
+                    newest == null || file.lastModified() >= newest.toFile().lastModified();
+            newest = newer ? file.toPath() : newest;
+        }
+        Files.copy(newest, copies.resolve("copy.journal"));
+        return Journal.leftIn(copies).get(0);
     }
 
     @Test

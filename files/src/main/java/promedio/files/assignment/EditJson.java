@@ -1,0 +1,192 @@
+package promedio.files.assignment;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Edit;
+import promedio.core.assignment.Entries;
+import promedio.core.assignment.SampleSheet;
+import promedio.core.course.CourseCard;
+
+/** Edits and whole assignments as JSON, a line each in the journal. */
+final class EditJson {
+    private static final ObjectMapper JSON = new ObjectMapper();
+
+    private EditJson() {}
+
+    static ObjectNode write(Assignment assignment) {
+        ObjectNode node = JSON.createObjectNode().put("title", assignment.title());
+        node.set("card", write(assignment.card()));
+        ArrayNode sheets = node.putArray("sheets");
+        assignment.sheets().forEach(sheet -> sheets.add(write(sheet)));
+        ArrayNode answers = node.putArray("answers");
+        assignment.answers().forEach((question, text) -> answers.addObject()
+                .put("sample", question.sheetId())
+                .put("measure", question.measure())
+                .put("answer", text));
+        return node;
+    }
+
+    static Assignment readAssignment(JsonNode node) {
+        List<SampleSheet> sheets = new ArrayList<>();
+        node.path("sheets").forEach(sheet -> sheets.add(readSheet(sheet)));
+        Map<Assignment.Question, String> answers = new LinkedHashMap<>();
+        node.path("answers")
+                .forEach(answer -> answers.put(
+                        new Assignment.Question(
+                                answer.path("sample").asText(),
+                                answer.path("measure").asText()),
+                        answer.path("answer").asText()));
+        return new Assignment(node.path("title").asText(), sheets, readCard(node.path("card")), answers);
+    }
+
+    private static ObjectNode write(CourseCard card) {
+        ObjectNode node = JSON.createObjectNode();
+        card.differences().forEach(node::put);
+        return node;
+    }
+
+    private static CourseCard readCard(JsonNode node) {
+        CourseCard card = CourseCard.STANDARD;
+        for (Map.Entry<String, JsonNode> rule : node.properties()) {
+            card = card.withRule(rule.getKey(), rule.getValue().asText()).orElse(card);
+        }
+        return card;
+    }
+
+    private static ObjectNode write(SampleSheet sheet) {
+        ObjectNode node = JSON.createObjectNode()
+                .put("id", sheet.id())
+                .put("name", sheet.name())
+                .put("unit", sheet.unit());
+        ArrayNode columns = node.putArray("columns");
+        sheet.columns().forEach(column -> columns.add(texts(column.texts())));
+        node.set("missing", texts(new TreeSet<>(sheet.missingCodes())));
+        ArrayNode off = node.putArray("off");
+        sheet.off().forEach(off::add);
+        return node;
+    }
+
+    private static SampleSheet readSheet(JsonNode node) {
+        List<Entries> columns = new ArrayList<>();
+        node.path("columns").forEach(column -> columns.add(Entries.of(readTexts(column))));
+        TreeSet<Integer> off = new TreeSet<>();
+        node.path("off").forEach(row -> off.add(row.asInt()));
+        return new SampleSheet(
+                node.path("id").asText(),
+                node.path("name").asText(),
+                node.path("unit").asText(),
+                columns,
+                new HashSet<>(readTexts(node.path("missing"))),
+                off);
+    }
+
+    private static ArrayNode texts(Iterable<String> texts) {
+        ArrayNode array = JSON.createArrayNode();
+        texts.forEach(array::add);
+        return array;
+    }
+
+    private static List<String> readTexts(JsonNode array) {
+        List<String> texts = new ArrayList<>();
+        array.forEach(text -> texts.add(text.asText()));
+        return texts;
+    }
+
+    static ObjectNode write(Edit edit) {
+        ObjectNode node = JSON.createObjectNode();
+        if (edit instanceof Edit.Retitle retitle) {
+            node.put("edit", "title").put("title", retitle.title());
+        } else if (edit instanceof Edit.ChangeCard change) {
+            node.put("edit", "card").set("card", write(change.card()));
+        } else if (edit instanceof Edit.AddSheet add) {
+            node.put("edit", "add").put("at", add.at()).set("sheet", write(add.sheet()));
+        } else if (edit instanceof Edit.RemoveSheet remove) {
+            node.put("edit", "remove").put("sample", remove.sheetId());
+        } else if (edit instanceof Edit.Rename rename) {
+            node.put("edit", "rename")
+                    .put("sample", rename.sheetId())
+                    .put("name", rename.newName())
+                    .put("unit", rename.unit());
+        } else if (edit instanceof Edit.SetEntry set) {
+            node.put("edit", "entry")
+                    .put("sample", set.sheetId())
+                    .put("column", set.column())
+                    .put("row", set.row())
+                    .put("typed", set.typed());
+        } else if (edit instanceof Edit.InsertRows insert) {
+            node.put("edit", "insert").put("sample", insert.sheetId()).put("at", insert.at());
+            ArrayNode columns = node.putArray("columns");
+            insert.byColumn().forEach(column -> columns.add(texts(column)));
+        } else if (edit instanceof Edit.RemoveRows remove) {
+            node.put("edit", "take-out")
+                    .put("sample", remove.sheetId())
+                    .put("from", remove.from())
+                    .put("count", remove.count());
+        } else if (edit instanceof Edit.SwitchEntry change) {
+            node.put("edit", "switch")
+                    .put("sample", change.sheetId())
+                    .put("row", change.row())
+                    .put("on", change.on());
+        } else if (edit instanceof Edit.SetMissingCodes codes) {
+            node.put("edit", "missing")
+                    .put("sample", codes.sheetId())
+                    .set("codes", texts(new TreeSet<>(codes.codes())));
+        } else if (edit instanceof Edit.WriteAnswer answer) {
+            node.put("edit", "answer")
+                    .put("sample", answer.sheetId())
+                    .put("measure", answer.measure())
+                    .put("answer", answer.text());
+        } else {
+            throw new IllegalStateException("There is no way to write down " + edit.name() + ".");
+        }
+        return node;
+    }
+
+    /** @throws IllegalArgumentException for an edit that this version does not know */
+    static Edit readEdit(JsonNode node) {
+        String sample = node.path("sample").asText();
+        return switch (node.path("edit").asText()) {
+            case "title" -> new Edit.Retitle(node.path("title").asText());
+            case "card" -> new Edit.ChangeCard(readCard(node.path("card")));
+            case "add" -> new Edit.AddSheet(node.path("at").asInt(), readSheet(node.path("sheet")));
+            case "remove" -> new Edit.RemoveSheet(sample);
+            case "rename" ->
+                new Edit.Rename(
+                        sample, node.path("name").asText(), node.path("unit").asText());
+            case "entry" ->
+                new Edit.SetEntry(
+                        sample,
+                        node.path("column").asInt(),
+                        node.path("row").asInt(),
+                        node.path("typed").asText());
+            case "insert" -> {
+                List<List<String>> columns = new ArrayList<>();
+                node.path("columns").forEach(column -> columns.add(readTexts(column)));
+                yield new Edit.InsertRows(sample, node.path("at").asInt(), columns);
+            }
+            case "take-out" ->
+                new Edit.RemoveRows(
+                        sample, node.path("from").asInt(), node.path("count").asInt());
+            case "switch" ->
+                new Edit.SwitchEntry(
+                        sample, node.path("row").asInt(), node.path("on").asBoolean());
+            case "missing" -> new Edit.SetMissingCodes(sample, Set.copyOf(readTexts(node.path("codes"))));
+            case "answer" ->
+                new Edit.WriteAnswer(
+                        sample,
+                        node.path("measure").asText(),
+                        node.path("answer").asText());
+            default -> throw new IllegalArgumentException("Unknown edit " + node.path("edit") + ".");
+        };
+    }
+}

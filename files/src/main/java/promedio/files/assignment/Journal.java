@@ -1,0 +1,199 @@
+package promedio.files.assignment;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.channels.FileChannel;
+import java.nio.channels.FileLock;
+import java.nio.channels.OverlappingFileLockException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Edit;
+import promedio.core.assignment.History;
+
+/**
+ * The journal of a desk: the assignment as it was last saved, then every edit, undo and redo, a line each, written before
+ * the window shows it. What was ended without being saved is read back from it. Nothing is written before the first edit.
+ */
+public final class Journal implements AutoCloseable {
+    private static final String ENDING = ".journal";
+    private static final ObjectMapper JSON = new ObjectMapper();
+
+    private final Path folder;
+    private final Path file;
+    private FileChannel channel;
+    private Assignment base = Assignment.EMPTY;
+    private Optional<Path> saved = Optional.empty();
+
+    private Journal(Path folder) {
+        this.folder = folder;
+        this.file = folder.resolve(UUID.randomUUID() + ENDING);
+    }
+
+    /** A journal of a new desk, in a folder of journals. */
+    public static Journal in(Path folder) {
+        return new Journal(folder);
+    }
+
+    /**
+     * What a journal has kept of a desk that was ended.
+     *
+     * @param journal the file, to be thrown away when its content is on a desk again
+     * @param history the assignment with its past
+     * @param savedAs where it was last saved
+     * @param edits how many edits came after that
+     */
+    public record Kept(Path journal, History history, Optional<Path> savedAs, int edits) {
+        /** Throws the journal away. */
+        public void throwAway() throws IOException {
+            Files.deleteIfExists(journal);
+        }
+    }
+
+    /** Begins anew from an assignment as it was opened or saved; what was written before is no longer needed. */
+    public synchronized void begin(Assignment from, Optional<Path> savedAs) throws IOException {
+        close();
+        base = from;
+        saved = savedAs;
+    }
+
+    /** Writes an edit down. */
+    public synchronized void made(Edit edit) throws IOException {
+        append(EditJson.write(edit));
+    }
+
+    /** Writes down that the last edit was taken back. */
+    public synchronized void undone() throws IOException {
+        append(JSON.createObjectNode().put("undo", true));
+    }
+
+    /** Writes down that it was made again. */
+    public synchronized void redone() throws IOException {
+        append(JSON.createObjectNode().put("redo", true));
+    }
+
+    private void append(ObjectNode line) throws IOException {
+        if (channel == null) {
+            Files.createDirectories(folder);
+            channel = FileChannel.open(
+                    file, StandardOpenOption.CREATE, StandardOpenOption.TRUNCATE_EXISTING, StandardOpenOption.WRITE);
+            // Held as long as this desk lives, so that another start leaves this journal alone.
+            FileLock unused = channel.tryLock(Long.MAX_VALUE - 1, 1, false);
+            ObjectNode head =
+                    JSON.createObjectNode().put("format", "promedio-journal").put("version", 1);
+            saved.ifPresent(path -> head.put("file", path.toString()));
+            head.set("base", EditJson.write(base));
+            write(head);
+        }
+        write(line);
+    }
+
+    private void write(ObjectNode line) throws IOException {
+        ByteBuffer bytes = ByteBuffer.wrap((JSON.writeValueAsString(line) + "\n").getBytes(StandardCharsets.UTF_8));
+        while (bytes.hasRemaining()) {
+            channel.write(bytes);
+        }
+    }
+
+    /** Ends the desk in good order: everything is saved or left on purpose, and nothing is kept. */
+    @Override
+    public synchronized void close() throws IOException {
+        if (channel != null) {
+            channel.close();
+            channel = null;
+            Files.deleteIfExists(file);
+        }
+    }
+
+    /** What is kept in a folder of desks that are no longer alive, the newest first. Empty journals are thrown away. */
+    public static List<Kept> leftIn(Path folder) throws IOException {
+        List<Path> journals;
+        try (Stream<Path> all = Files.list(folder)) {
+            journals = all.filter(path -> path.toString().endsWith(ENDING)).toList();
+        } catch (NoSuchFileException none) {
+            return List.of();
+        }
+        List<Kept> kept = new ArrayList<>();
+        for (Path journal : journals) {
+            if (isAlive(journal)) {
+                continue;
+            }
+            Optional<Kept> read = read(journal);
+            if (read.isPresent() && read.get().edits() > 0) {
+                kept.add(read.get());
+            } else {
+                Files.deleteIfExists(journal);
+            }
+        }
+        kept.sort((a, b) -> Long.compare(
+                b.journal().toFile().lastModified(), a.journal().toFile().lastModified()));
+        return kept;
+    }
+
+    private static boolean isAlive(Path journal) throws IOException {
+        try (FileChannel other = FileChannel.open(journal, StandardOpenOption.WRITE);
+                FileLock lock = other.tryLock(Long.MAX_VALUE - 1, 1, false)) {
+            return lock == null;
+        } catch (OverlappingFileLockException ours) {
+            return true;
+        }
+    }
+
+    /** Reads a journal as far as it goes; a last line that was cut off in the writing is passed over. */
+    static Optional<Kept> read(Path journal) throws IOException {
+        List<String> lines =
+                Arrays.asList(new String(Files.readAllBytes(journal), StandardCharsets.UTF_8).split("\n", -1));
+        try {
+            JsonNode head = JSON.readTree(lines.get(0));
+            if (!head.path("format").asText().equals("promedio-journal")
+                    || head.path("version").asInt() != 1) {
+                return Optional.empty();
+            }
+            History history = new History(EditJson.readAssignment(head.path("base")));
+            Optional<Path> file =
+                    head.has("file") ? Optional.of(Path.of(head.path("file").asText())) : Optional.empty();
+            int edits = 0;
+            // The text behind the last line end is cut off or empty.
+            for (String line : lines.subList(1, Math.max(1, lines.size() - 1))) {
+                if (!replay(history, line)) {
+                    break;
+                }
+                edits++;
+            }
+            return Optional.of(new Kept(journal, history, file, edits));
+        } catch (JsonProcessingException | IllegalArgumentException damaged) {
+            return Optional.empty();
+        }
+    }
+
+    /** Makes the edit of a line again; false where the line is damaged, and what follows cannot be trusted. */
+    private static boolean replay(History history, String text) {
+        JsonNode line;
+        try {
+            line = JSON.readTree(text);
+        } catch (JsonProcessingException damaged) {
+            return false;
+        }
+        if (line.path("undo").asBoolean()) {
+            history.undo();
+        } else if (line.path("redo").asBoolean()) {
+            history.redo();
+        } else {
+            history.make(EditJson.readEdit(line));
+        }
+        return true;
+    }
+}

@@ -1,0 +1,181 @@
+package promedio.files.assignment;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Edit;
+import promedio.core.assignment.Entries;
+import promedio.core.assignment.History;
+import promedio.core.assignment.SampleSheet;
+import promedio.core.course.CardKey;
+import promedio.core.course.CourseCard;
+import promedio.core.course.Divisor;
+
+@DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
+class JournalTest {
+    private static final List<Edit> EDITS = List.of(
+            new Edit.Retitle("Sheet “3”\nwith a line end"),
+            new Edit.AddSheet(0, SampleSheet.list("s1", "Minutes", "min", Entries.of("1", "", "n/a", "2.50"))),
+            new Edit.AddSheet(
+                    1, SampleSheet.frequencies("s2", "Table", "", Entries.of("1", "2"), Entries.of("3", "x"))),
+            new Edit.SetEntry("s2", 1, 1, "4"),
+            new Edit.InsertRows("s1", 2, List.of(List.of("7", "\t8"))),
+            new Edit.SwitchEntry("s1", 0, false),
+            new Edit.SetMissingCodes("s1", Set.of("n/a", "-99")),
+            new Edit.Rename("s1", "Ages", "years"),
+            new Edit.WriteAnswer("s1", "mean", "3,5"),
+            new Edit.ChangeCard(CourseCard.STANDARD.with(CardKey.DIVISOR, Divisor.POPULATION)),
+            new Edit.RemoveRows("s1", 0, 1),
+            new Edit.RemoveSheet("s2"));
+
+    /** How many edits the killed program says it has made, at the least, before it is killed. */
+    private static final int KILLS = Integer.getInteger("promedio.kills", 10);
+
+    private static Path only(Path folder) throws IOException {
+        try (Stream<Path> files = Files.list(folder)) {
+            return files.findFirst().orElseThrow();
+        }
+    }
+
+    @Test
+    void every_kind_of_edit_comes_back_as_it_was_made_with_undo_and_redo(@TempDir Path folder) throws Exception {
+        Journal journal = Journal.in(folder);
+        History history = new History(Assignment.EMPTY);
+        journal.begin(Assignment.EMPTY, Optional.of(Path.of("sheet.promedio")));
+        for (Edit edit : EDITS) {
+            assertThat(history.make(edit)).isTrue();
+            journal.made(edit);
+            Journal.Kept kept = Journal.read(only(folder)).orElseThrow();
+            assertThat(kept.history().present()).as(edit.name()).isEqualTo(history.present());
+        }
+        history.undo();
+        journal.undone();
+        history.undo();
+        journal.undone();
+        history.redo();
+        journal.redone();
+        Journal.Kept kept = Journal.read(only(folder)).orElseThrow();
+        assertThat(kept.history().present()).isEqualTo(history.present());
+        assertThat(kept.savedAs()).contains(Path.of("sheet.promedio"));
+        assertThat(kept.edits()).isEqualTo(EDITS.size() + 3);
+        kept.history().redo();
+        history.redo();
+        assertThat(kept.history().present()).as("the future is kept too").isEqualTo(history.present());
+    }
+
+    @Test
+    void a_journal_of_a_living_desk_is_left_alone_and_a_desk_ended_in_order_leaves_none(@TempDir Path folder)
+            throws Exception {
+        Journal journal = Journal.in(folder);
+        assertThat(Journal.leftIn(folder.resolve("none-yet"))).isEmpty();
+        journal.begin(Assignment.EMPTY, Optional.empty());
+        assertThat(folder).as("nothing is written before the first edit").isEmptyDirectory();
+        journal.made(EDITS.get(0));
+        assertThat(Journal.leftIn(folder)).isEmpty();
+        assertThat(only(folder)).exists();
+        journal.close();
+        assertThat(folder).isEmptyDirectory();
+    }
+
+    @Test
+    void a_line_cut_off_or_damaged_ends_the_recovery_and_loses_nothing_before_it(@TempDir Path folder)
+            throws Exception {
+        Journal journal = Journal.in(folder);
+        journal.begin(Assignment.EMPTY, Optional.empty());
+        for (Edit edit : EDITS.subList(0, 4)) {
+            journal.made(edit);
+        }
+        byte[] whole = Files.readAllBytes(only(folder));
+        int lines = 0;
+        for (int length = 0; length <= whole.length; length++) {
+            Path cut = Files.write(folder.resolve("cut.journal"), Arrays.copyOf(whole, length));
+            if (length > 0 && whole[length - 1] == '\n') {
+                lines++;
+            }
+            Optional<Journal.Kept> kept = Journal.read(cut);
+            int edits = kept.map(Journal.Kept::edits).orElse(0);
+            assertThat(edits).as("cut at %d", length).isEqualTo(Math.max(0, lines - 1));
+        }
+        String text = new String(whole, StandardCharsets.UTF_8);
+        String[] parts = text.split("\n", -1);
+        parts[3] = "{damaged";
+        Path damaged = Files.writeString(folder.resolve("damaged.journal"), String.join("\n", parts));
+        assertThat(Journal.read(damaged).orElseThrow().edits()).isEqualTo(2);
+        Files.writeString(damaged, "something else\n");
+        assertThat(Journal.read(damaged)).isEmpty();
+        journal.close();
+    }
+
+    /** The program that is killed: makes one edit after the other and says so once it is written down. */
+    static final class Saver {
+        private Saver() {}
+
+        public static void main(String[] arguments) throws IOException {
+            try (Journal journal = Journal.in(Path.of(arguments[0]))) {
+                journal.begin(Assignment.EMPTY, Optional.empty());
+                PrintStream out = System.out;
+                for (int i = 1; i < Integer.MAX_VALUE; i++) {
+                    journal.made(new Edit.Retitle("Edit " + i));
+                    out.println(i);
+                    out.flush();
+                }
+            }
+        }
+    }
+
+    @Test
+    void kills_at_random_moments_lose_no_edit_that_was_made(@TempDir Path folder) throws Exception {
+        Random random = new Random(7);
+        for (int kill = 0; kill < KILLS; kill++) {
+            Path journals = folder.resolve("kill-" + kill);
+            Process saver = new ProcessBuilder(
+                            Path.of(System.getProperty("java.home"), "bin", "java")
+                                    .toString(),
+                            "-XX:TieredStopAtLevel=1",
+                            "-XX:+UseSerialGC",
+                            "-cp",
+                            System.getProperty("java.class.path"),
+                            Saver.class.getName(),
+                            journals.toString())
+                    .redirectError(ProcessBuilder.Redirect.DISCARD)
+                    .start();
+            int said = 0;
+            try (BufferedReader out =
+                    new BufferedReader(new InputStreamReader(saver.getInputStream(), StandardCharsets.UTF_8))) {
+                int wanted = 1 + random.nextInt(300);
+                for (String line = out.readLine(); line != null; line = out.readLine()) {
+                    said = Integer.parseInt(line);
+                    if (said >= wanted && saver.isAlive()) {
+                        saver.destroyForcibly();
+                        break;
+                    }
+                }
+                saver.waitFor();
+            }
+            List<Journal.Kept> kept = Journal.leftIn(journals);
+            assertThat(kept).as("kill %d after %d edits", kill, said).hasSize(1);
+            assertThat(kept.get(0).edits()).isGreaterThanOrEqualTo(said);
+            assertThat(kept.get(0).history().present().title())
+                    .isEqualTo("Edit " + kept.get(0).edits());
+            kept.get(0).throwAway();
+            assertThat(Journal.leftIn(journals)).isEmpty();
+        }
+    }
+}
