@@ -63,6 +63,10 @@ final class Scenes {
                 .ifPresent(Hyperlink::fire);
     }
 
+    private int lastEntry(String typed) {
+        return model.sheet().orElseThrow().values().texts().lastIndexOf(typed);
+    }
+
     private void start() {
         shot("start", () -> {
             model.show(Assignment.EMPTY, null);
@@ -73,6 +77,7 @@ final class Scenes {
 
     private void measures() {
         shot("measures", () -> demo("minutes", Page.MEASURES));
+        shot("line-value-in-hand", () -> model.tryEntry(lastEntry("120"), "60"));
         shot("measures-frequency-table", () -> model.select("visitors"));
         shot("measures-all-centre", () -> {
             demo("kilograms", Page.MEASURES);

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicLong;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -65,7 +66,10 @@ public final class DeskModel {
     private final Journal journal;
     private History history = new History(Assignment.EMPTY);
     private Assignment saved = Assignment.EMPTY;
-    private long revision;
+    private final ReadOnlyObjectWrapper<SheetFigures> settled = new ReadOnlyObjectWrapper<>();
+    private Edit.SetEntry trial;
+    private final AtomicLong revision = new AtomicLong();
+    private long shownRevision;
 
     /** An empty desk that keeps no journal: for pictures and tests. */
     public DeskModel(Background background) {
@@ -116,6 +120,38 @@ public final class DeskModel {
     /** The figures of the chosen sample; null while there are none. */
     public ReadOnlyObjectProperty<SheetFigures> figuresProperty() {
         return figures.getReadOnlyProperty();
+    }
+
+    /** The figures of the chosen sample without a value that is only being tried; where measures' ghosts stand. */
+    public ReadOnlyObjectProperty<SheetFigures> settledProperty() {
+        return settled.getReadOnlyProperty();
+    }
+
+    /** Shows what a changed entry of the chosen list would do, without making the change. */
+    public void tryEntry(int row, String typed) {
+        boolean ready = settled.get() != null && settled.get().sheet().id().equals(selected.get());
+        sheet().filter(sheet -> ready && row < sheet.size()).ifPresent(sheet -> {
+            trial = new Edit.SetEntry(sheet.id(), 0, row, typed);
+            compute(sheet.with(0, row, typed), assignment().card());
+        });
+    }
+
+    /** Makes the change that is being tried. */
+    public void keepTrial() {
+        Edit kept = trial;
+        trial = null;
+        if (kept != null) {
+            make(kept);
+            refresh();
+        }
+    }
+
+    /** Puts back the value that is being tried. */
+    public void dropTrial() {
+        if (trial != null) {
+            trial = null;
+            refresh();
+        }
     }
 
     /** The file the assignment was read from or saved to; null before that. */
@@ -416,13 +452,15 @@ public final class DeskModel {
             selected.set(
                     present.sheets().isEmpty() ? "" : present.sheets().get(0).id());
         }
+        trial = null;
         assignment.set(present);
         unsaved.set(!present.equals(saved));
         undoName.set(history.undoable().map(DeskModel::nameOf).orElse(""));
         redoName.set(history.redoable().map(DeskModel::nameOf).orElse(""));
-        long mine = ++revision;
         Optional<SampleSheet> sheet = sheet();
         if (sheet.isEmpty()) {
+            revision.incrementAndGet();
+            settled.set(null);
             figures.set(null);
             busy.set(false);
             return;
@@ -430,23 +468,39 @@ public final class DeskModel {
         SheetFigures known = computed.get(sheet.get().id());
         CourseCard card = present.card();
         if (known != null && known.sheet() == sheet.get() && known.card().equals(card)) {
+            revision.incrementAndGet();
+            settled.set(known);
             figures.set(known);
             busy.set(false);
             return;
         }
+        compute(sheet.get(), card);
+    }
+
+    /** Computes a sheet in the background. A result is shown unless a newer one is; work that came too late is skipped. */
+    private void compute(SampleSheet wanted, CourseCard card) {
+        long mine = revision.incrementAndGet();
+        boolean trying = trial != null;
         busy.set(true);
-        SampleSheet wanted = sheet.get();
         Set<String> questions = new LinkedHashSet<>(asked);
-        present.answers().keySet().stream()
+        assignment().answers().keySet().stream()
                 .filter(question -> question.sheetId().equals(wanted.id()))
                 .forEach(question -> questions.add(question.measure()));
-        background.run(() -> SheetFigures.of(wanted, card, questions), result -> {
-            if (mine == revision) {
-                computed.put(wanted.id(), result);
-                busy.set(false);
-                figures.set(result);
-            }
-        });
+        background.run(
+                () -> mine < revision.get() && trying ? null : SheetFigures.of(wanted, card, questions), result -> {
+                    boolean current = mine == revision.get();
+                    if (result != null && (current || trying && trial != null && mine > shownRevision)) {
+                        shownRevision = mine;
+                        if (!trying) {
+                            computed.put(wanted.id(), result);
+                            settled.set(result);
+                        }
+                        figures.set(result);
+                    }
+                    if (current) {
+                        busy.set(false);
+                    }
+                });
     }
 
     private static String nameOf(Edit edit) {

@@ -3,6 +3,7 @@ package promedio.desktop.window;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javafx.animation.PauseTransition;
 import javafx.beans.binding.Bindings;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -21,6 +22,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
 import promedio.desktop.card.CardPane;
@@ -52,7 +54,7 @@ public final class MainWindow {
 
     private final DeskModel model;
     private final Scene scene;
-    private final LineView line = new LineView();
+    private final LineView line;
     private final CardPane card;
     private final EntriesPage entries;
     private FilePicker picker;
@@ -63,6 +65,7 @@ public final class MainWindow {
     /** The window of a desk, not yet shown. */
     public MainWindow(DeskModel model, Background background) {
         this.model = model;
+        line = new LineView(model);
         card = new CardPane(model);
         entries = new EntriesPage(model, this::openDemo, this::open);
         MeasuresPage measures = new MeasuresPage(model);
@@ -248,10 +251,18 @@ public final class MainWindow {
         Label message = new Label();
         message.setId("message");
         message.getStyleClass().add("message");
-        message.textProperty()
-                .bind(Bindings.when(model.busyProperty())
-                        .then(Words.of("message.busy"))
-                        .otherwise(model.messageProperty()));
+        // Short work says nothing; a word appears only for what takes over half a second.
+        PauseTransition patience = new PauseTransition(Duration.millis(500));
+        patience.setOnFinished(late -> message.setText(Words.of("message.busy")));
+        model.busyProperty().addListener((property, before, busy) -> {
+            if (busy) {
+                patience.playFromStart();
+            } else {
+                patience.stop();
+                message.setText(model.messageProperty().get());
+            }
+        });
+        model.messageProperty().addListener((property, before, now) -> message.setText(now));
         themeButton = button("bar.slate", () -> setTheme(theme == Theme.PAPER ? Theme.SLATE : Theme.PAPER));
         themeButton.setTooltip(new Tooltip(Words.of("bar.theme.tip")));
         Label unsaved = new Label(Words.of("bar.unsaved"));

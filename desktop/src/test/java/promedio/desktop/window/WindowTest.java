@@ -23,6 +23,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -289,6 +290,67 @@ class WindowTest {
         assertThat(words()).contains("Type or paste your numbers");
         type("1 2");
         assertThat(desk.assignment().sheets()).hasSize(5);
+    }
+
+    @Test
+    void a_dot_is_dragged_and_the_measures_follow_until_it_is_let_go_or_put_back() {
+        type("1 2 3 4 10");
+        Node line = onWindow(() -> window.scene().lookup("#line"));
+        double unit = (line.getBoundsInLocal().getWidth() - 10) / 9.9;
+        double y = line.localToScreen(line.getBoundsInLocal()).getMaxY() - 50;
+        double right = line.localToScreen(line.getBoundsInLocal()).getMaxX() - 5 - 0.45 * unit;
+        robot.moveTo(right, y);
+        robot.press(MouseButton.PRIMARY);
+        robot.moveBy(-2 * unit, 0);
+        robot.moveBy(-unit, 0);
+        settle();
+        assertThat(figure("mean")).isEqualTo("3.40");
+        assertThat(figure("median")).as("the median stays").isEqualTo("3.00");
+        assertThat(desk.settledProperty().get().line("mean").orElseThrow().figure())
+                .as("where the mean was is kept for the ghost")
+                .isEqualTo("4.00");
+        assertThat(desk.sheet().orElseThrow().values().text(4))
+                .as("nothing is changed yet")
+                .isEqualTo("10");
+        press(KeyCode.ESCAPE);
+        robot.release(MouseButton.PRIMARY);
+        settle();
+        assertThat(figure("mean")).isEqualTo("4.00");
+        robot.moveTo(right, y);
+        robot.press(MouseButton.PRIMARY);
+        robot.moveBy(-unit, 0);
+        robot.moveBy(-2 * unit, 0);
+        robot.release(MouseButton.PRIMARY);
+        settle();
+        assertThat(desk.sheet().orElseThrow().values().text(4)).isEqualTo("7");
+        press(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(figure("mean")).isEqualTo("4.00");
+    }
+
+    @Test
+    void the_line_is_worked_by_keyboard_too() {
+        type("1 2 3 4 10");
+        onWindow(() -> {
+            window.scene().lookup("#line").requestFocus();
+            return null;
+        });
+        press(KeyCode.LEFT);
+        press(KeyCode.ALT, KeyCode.RIGHT);
+        press(KeyCode.ALT, KeyCode.RIGHT);
+        assertThat(figure("mean")).isEqualTo("4.40");
+        press(KeyCode.ESCAPE);
+        assertThat(figure("mean")).isEqualTo("4.00");
+        press(KeyCode.ALT, KeyCode.LEFT);
+        press(KeyCode.ENTER);
+        assertThat(desk.sheet().orElseThrow().values().text(4)).isEqualTo("9");
+        press(KeyCode.SPACE);
+        assertThat(figure("mean")).isEqualTo("2.50");
+        assertThat(desk.sheet().orElseThrow().off()).containsExactly(4);
+    }
+
+    private static String figure(String question) {
+        return onWindow(
+                () -> desk.figuresProperty().get().line(question).orElseThrow().figure());
     }
 
     @Test

@@ -1,0 +1,223 @@
+package promedio.desktop.line;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.text.Font;
+import javafx.scene.text.TextAlignment;
+import promedio.core.number.Decimals;
+import promedio.core.number.Figure;
+import promedio.desktop.model.SheetFigures;
+import promedio.desktop.text.Words;
+
+/** What stands on the Line besides the dots: axis, bands, fences, median, mean as balance point, and the key to them. */
+final class Markers {
+    private static final double TOP = 0.75;
+
+    private final LineInk ink;
+    private final SheetFigures figures;
+    private final NumberScale scale;
+    private final double axis;
+
+    Markers(LineInk ink, SheetFigures figures, NumberScale scale, double axis) {
+        this.ink = ink;
+        this.figures = figures;
+        this.scale = scale;
+        this.axis = axis;
+    }
+
+    private static Optional<Double> number(SheetFigures of, String question) {
+        return of.figure(question).map(Figure::toDouble);
+    }
+
+    Optional<Double> number(String question) {
+        return number(figures, question);
+    }
+
+    private String label(String question) {
+        return figures.figure(question).map(figures.text()::answer).orElse("–");
+    }
+
+    private double clamped(double x) {
+        return Math.max(scale.left(), Math.min(scale.right(), x));
+    }
+
+    /** What lies under the dots. */
+    void drawBehind(GraphicsContext g) {
+        Optional<Double> mean = number("mean");
+        Optional<Double> sd = number("sd");
+        if (mean.isPresent() && sd.isPresent()) {
+            double from = clamped(scale.x(mean.get() - sd.get()));
+            double to = clamped(scale.x(mean.get() + sd.get()));
+            g.setFill(ink.spread().deriveColor(0, 1, 1, 0.11));
+            g.fillRect(from, 1.6 * ink.em(), to - from, axis - 1.6 * ink.em());
+        }
+        Optional<Double> q1 = number("quartile-1");
+        Optional<Double> q3 = number("quartile-3");
+        if (q1.isPresent() && q3.isPresent()) {
+            double from = clamped(scale.x(q1.get()));
+            g.setFill(ink.quartiles());
+            g.fillRect(from, axis - 0.32 * ink.em(), Math.max(2, clamped(scale.x(q3.get())) - from), 0.64 * ink.em());
+        }
+        axis(g);
+        fences(g);
+    }
+
+    private void axis(GraphicsContext g) {
+        g.setStroke(ink.ink());
+        g.setLineWidth(1);
+        g.strokeLine(scale.left(), Math.round(axis) + 0.5, scale.right(), Math.round(axis) + 0.5);
+        g.setFill(ink.soft());
+        g.setFont(ink.font(0.86, false));
+        g.setTextAlign(TextAlignment.CENTER);
+        g.setTextBaseline(VPos.TOP);
+        double unitStep = figures.sample().recordingUnit().toDouble();
+        for (BigDecimal tick : scale.ticks(5.5 * ink.em(), unitStep)) {
+            double x = scale.x(tick.doubleValue());
+            g.strokeLine(x, axis, x, axis + 0.3 * ink.em());
+            g.fillText(figures.text().plain(tick), x, axis + 0.8 * ink.em());
+        }
+        String unit = figures.sheet().unit();
+        String name = figures.sheet().name();
+        g.setTextAlign(TextAlignment.RIGHT);
+        g.fillText(unit.isEmpty() ? name : name + ", " + unit, scale.right(), axis + 1.9 * ink.em());
+    }
+
+    private void fences(GraphicsContext g) {
+        g.setFont(ink.font(0.82, false));
+        for (String fence : List.of("fence-lower", "fence-upper")) {
+            Optional<Double> at = number(fence).filter(value -> value > scale.low() && value < scale.high());
+            if (at.isPresent()) {
+                double x = Math.round(scale.x(at.get())) + 0.5;
+                double top = axis - 2.6 * ink.em();
+                boolean upper = fence.endsWith("upper");
+                g.setStroke(ink.soft());
+                g.setLineDashes(2, 3);
+                g.strokeLine(x, top, x, axis);
+                g.setLineDashes();
+                g.setFill(ink.soft());
+                g.setTextAlign(upper ? TextAlignment.LEFT : TextAlignment.RIGHT);
+                g.setTextBaseline(VPos.BOTTOM);
+                g.fillText(Words.of("line.fence", label(fence)), x + (upper ? 0.3 : -0.3) * ink.em(), top);
+            }
+        }
+    }
+
+    /** Where the mean and the median were before a value was taken in hand. */
+    void drawGhosts(GraphicsContext g, SheetFigures before) {
+        g.setLineWidth(1.4);
+        number(before, "median").ifPresent(value -> {
+            g.setStroke(ink.ink().deriveColor(0, 1, 1, 0.3));
+            g.strokeLine(scale.x(value), 1.6 * ink.em(), scale.x(value), axis + 0.6 * ink.em());
+        });
+        number(before, "mean").ifPresent(value -> {
+            g.setStroke(ink.accent().deriveColor(0, 1, 1, 0.4));
+            g.strokeLine(scale.x(value), 1.6 * ink.em(), scale.x(value), axis);
+            g.setFill(ink.accent().deriveColor(0, 1, 1, 0.3));
+            triangle(g, scale.x(value));
+        });
+        g.setLineWidth(1);
+    }
+
+    private void triangle(GraphicsContext g, double x) {
+        double base = axis + 0.8 * ink.em();
+        g.fillPolygon(new double[] {x, x - 0.5 * ink.em(), x + 0.5 * ink.em()}, new double[] {axis + 1, base, base}, 3);
+    }
+
+    /** Median and mean, over the dots. */
+    void drawBefore(GraphicsContext g) {
+        Optional<Double> median = number("median");
+        Optional<Double> mean = number("mean");
+        boolean medianLeft = median.orElse(0.0) <= mean.orElse(0.0);
+        // Where the outer label has no room on its side, it stands a line lower, clear of the other.
+        double medianWidth = LineInk.width(Words.of("line.median", label("median")), ink.font(0.9, true)) + 6;
+        double medianX = median.map(scale::x).orElse(0.0);
+        boolean squeezed = medianLeft ? medianX - medianWidth <= scale.left() : medianX + medianWidth >= scale.right();
+        median.ifPresent(value -> {
+            double x = Math.round(scale.x(value)) + 0.5;
+            g.setStroke(ink.ink());
+            g.setLineWidth(1.6);
+            g.strokeLine(x, 1.2 * ink.em(), x, axis + 0.6 * ink.em());
+            g.setLineWidth(1);
+            label(g, Words.of("line.median", label("median")), x, medianLeft, squeezed, ink.ink());
+        });
+        mean.ifPresent(value -> {
+            double x = scale.x(value);
+            g.setStroke(ink.accent());
+            g.setLineWidth(1.6);
+            g.setLineDashes(3, 3);
+            g.strokeLine(x, 1.2 * ink.em(), x, axis);
+            g.setLineDashes();
+            g.setLineWidth(1);
+            g.setFill(ink.accent());
+            triangle(g, x);
+            label(g, Words.of("line.mean", label("mean")), x, !medianLeft, false, ink.accent());
+        });
+        key(g);
+    }
+
+    /** A label beside a marker, on the side where there is room. */
+    private void label(GraphicsContext g, String text, double x, boolean toTheLeft, boolean lower, Color colour) {
+        Font font = ink.font(0.9, !colour.equals(ink.ink()));
+        double width = LineInk.width(text, font);
+        boolean left = toTheLeft ? x - width - 6 > scale.left() : x + width + 6 > scale.right();
+        g.setFont(font);
+        g.setFill(colour);
+        g.setTextBaseline(VPos.CENTER);
+        g.setTextAlign(left ? TextAlignment.RIGHT : TextAlignment.LEFT);
+        g.fillText(text, x + (left ? -5 : 5), (lower ? 2.0 : TOP) * ink.em());
+    }
+
+    private record KeyItem(Color colour, boolean hollow, String text) {}
+
+    /** What the bands and the hollow dots mean, at the end that has more room. */
+    private void key(GraphicsContext g) {
+        List<KeyItem> items = new ArrayList<>();
+        if (number("sd").isPresent()) {
+            items.add(
+                    new KeyItem(ink.spread().deriveColor(0, 1, 1, 0.25), false, Words.of("line.spread", label("sd"))));
+        }
+        if (number("quartile-1").isPresent()) {
+            String words = Words.of("line.quartiles", label("quartile-1"), label("quartile-3"));
+            items.add(new KeyItem(ink.quartiles(), false, words));
+        }
+        if (hasOutliers()) {
+            items.add(new KeyItem(ink.ink(), true, Words.of("line.outliers")));
+        }
+        Font font = ink.font(0.82, false);
+        double widest = items.stream()
+                .mapToDouble(item -> LineInk.width(item.text(), font))
+                .max()
+                .orElse(0);
+        double middle = (scale.left() + scale.right()) / 2;
+        boolean atRight = number("mean").map(mean -> scale.x(mean) <= middle).orElse(true);
+        double x = atRight ? scale.right() - widest - 1.4 * ink.em() : scale.left() + 0.2 * ink.em();
+        double y = TOP * ink.em();
+        g.setFont(font);
+        g.setTextBaseline(VPos.CENTER);
+        g.setTextAlign(TextAlignment.LEFT);
+        for (KeyItem item : items) {
+            if (item.hollow()) {
+                Dots.dot(g, x + 0.45 * ink.em(), y, 0.34 * ink.em(), true, item.colour());
+            } else {
+                g.setFill(item.colour());
+                g.fillRect(x, y - 0.3 * ink.em(), 0.9 * ink.em(), 0.6 * ink.em());
+            }
+            g.setFill(ink.soft());
+            g.fillText(item.text(), x + 1.3 * ink.em(), y);
+            y += 1.25 * ink.em();
+        }
+    }
+
+    private boolean hasOutliers() {
+        Decimals distinct = figures.sample().ranking().distinct();
+        double least = distinct.toDouble(0);
+        double most = distinct.toDouble(distinct.size() - 1);
+        return number("fence-lower").filter(fence -> least < fence).isPresent()
+                || number("fence-upper").filter(fence -> most > fence).isPresent();
+    }
+}
