@@ -15,10 +15,17 @@ import promedio.core.course.CourseCard;
  * @param sheets the samples in the order of the shelf
  * @param card the conventions of the course
  * @param answers the answers, by sample and question
+ * @param attempts whether figures are covered until they are answered, and what came of it
  */
-public record Assignment(String title, List<SampleSheet> sheets, CourseCard card, Map<Question, String> answers) {
+public record Assignment(
+        String title, List<SampleSheet> sheets, CourseCard card, Map<Question, String> answers, Attempts attempts) {
     /** An empty assignment under the standard card. */
-    public static final Assignment EMPTY = new Assignment("", List.of(), CourseCard.STANDARD, Map.of());
+    public static final Assignment EMPTY = new Assignment("", List.of(), CourseCard.STANDARD, Map.of(), Attempts.OPEN);
+
+    /** An assignment whose figures lie open. */
+    public Assignment(String title, List<SampleSheet> sheets, CourseCard card, Map<Question, String> answers) {
+        this(title, sheets, card, answers, Attempts.OPEN);
+    }
 
     /** A question: a measure of a sample, without convention. */
     public record Question(String sheetId, String measure) {}
@@ -39,6 +46,16 @@ public record Assignment(String title, List<SampleSheet> sheets, CourseCard card
         return Optional.ofNullable(answers.get(new Question(sheetId, measure)));
     }
 
+    /** Whether a question's figure is covered: attempts come first, and there is neither an answer nor a lifted cover. */
+    public boolean covers(String sheetId, String measure) {
+        Question question = new Question(sheetId, measure);
+        return attempts.first() && !answers.containsKey(question) && !attempts.seen(question);
+    }
+
+    Assignment withAttempts(Attempts other) {
+        return new Assignment(title, sheets, card, answers, other);
+    }
+
     /** An id that no sheet has yet. */
     public String freshId() {
         int next = sheets.size() + 1;
@@ -49,30 +66,30 @@ public record Assignment(String title, List<SampleSheet> sheets, CourseCard card
     }
 
     Assignment withTitle(String newTitle) {
-        return new Assignment(newTitle, sheets, card, answers);
+        return new Assignment(newTitle, sheets, card, answers, attempts);
     }
 
     Assignment withCard(CourseCard newCard) {
-        return new Assignment(title, sheets, newCard, answers);
+        return new Assignment(title, sheets, newCard, answers, attempts);
     }
 
     Assignment withSheet(SampleSheet changed) {
         List<SampleSheet> all = new ArrayList<>(sheets);
         all.replaceAll(sheet -> sheet.id().equals(changed.id()) ? changed : sheet);
-        return new Assignment(title, all, card, answers);
+        return new Assignment(title, all, card, answers, attempts);
     }
 
     Assignment withNewSheet(int at, SampleSheet sheet) {
         List<SampleSheet> all = new ArrayList<>(sheets);
         all.add(Math.min(at, all.size()), sheet);
-        return new Assignment(title, all, card, answers);
+        return new Assignment(title, all, card, answers, attempts);
     }
 
     Assignment withoutSheet(String id) {
         Map<Question, String> left = new LinkedHashMap<>(answers);
         left.keySet().removeIf(question -> question.sheetId().equals(id));
         return new Assignment(
-                title, sheets.stream().filter(sheet -> !sheet.id().equals(id)).toList(), card, left);
+                title, sheets.stream().filter(sheet -> !sheet.id().equals(id)).toList(), card, left, attempts);
     }
 
     Assignment withAnswer(Question question, String text) {
@@ -82,6 +99,6 @@ public record Assignment(String title, List<SampleSheet> sheets, CourseCard card
         } else {
             changed.put(question, text.strip());
         }
-        return new Assignment(title, sheets, card, changed);
+        return new Assignment(title, sheets, card, changed, attempts.answered(question, text.strip()));
     }
 }

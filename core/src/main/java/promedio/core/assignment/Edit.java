@@ -165,6 +165,35 @@ public sealed interface Edit {
         }
     }
 
+    /** Figures covered until they are answered, or open. */
+    record CoverFigures(boolean cover) implements Edit {
+        @Override
+        public Assignment apply(Assignment before) {
+            return before.withAttempts(before.attempts().covering(cover));
+        }
+
+        @Override
+        public String name() {
+            return cover ? "cover" : "uncover";
+        }
+    }
+
+    /** The cover of one figure lifted before there was an answer. */
+    record LiftCover(String sheetId, String measure) implements Edit {
+        @Override
+        public Assignment apply(Assignment before) {
+            Assignment.Question question = new Assignment.Question(sheetId, measure);
+            return before.covers(sheetId, measure)
+                    ? before.withAttempts(before.attempts().lifting(question))
+                    : before;
+        }
+
+        @Override
+        public String name() {
+            return "lift-cover";
+        }
+    }
+
     /** An answer written, changed, or wiped out by an empty text. */
     record WriteAnswer(String sheetId, String measure, String text) implements Edit {
         @Override

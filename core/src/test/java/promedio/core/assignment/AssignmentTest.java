@@ -202,6 +202,32 @@ class AssignmentTest {
     }
 
     @Test
+    void a_covered_figure_is_seen_after_an_answer_or_a_lifted_cover_and_the_first_answer_is_kept() {
+        History history = new History(Assignment.EMPTY);
+        history.make(new Edit.AddSheet(0, SampleSheet.list("s1", "Sample", "", Entries.of("1", "2"))));
+        history.make(new Edit.WriteAnswer("s1", "median", "1.5"));
+        assertThat(history.present().covers("s1", "mean")).isFalse();
+        history.make(new Edit.CoverFigures(true));
+        assertThat(history.present().covers("s1", "mean")).isTrue();
+        assertThat(history.present().covers("s1", "median"))
+                .as("answered before")
+                .isFalse();
+        history.make(new Edit.WriteAnswer("s1", "mean", "3"));
+        history.make(new Edit.WriteAnswer("s1", "mean", "1.5"));
+        history.make(new Edit.WriteAnswer("s1", "mean", ""));
+        assertThat(history.present().covers("s1", "mean"))
+                .as("seen once is seen")
+                .isFalse();
+        Assignment.Question mean = new Assignment.Question("s1", "mean");
+        assertThat(history.present().attempts().firstAnswer(mean)).contains("3");
+        history.make(new Edit.LiftCover("s1", "sd"));
+        assertThat(history.present().covers("s1", "sd")).isFalse();
+        assertThat(history.make(new Edit.LiftCover("s1", "sd"))).isFalse();
+        history.undo();
+        assertThat(history.present().covers("s1", "sd")).isTrue();
+    }
+
+    @Test
     void an_edit_that_changes_nothing_leaves_no_trace_and_a_new_one_ends_the_future() {
         History history = new History(Assignment.EMPTY);
         assertThat(history.make(new Edit.Retitle(""))).isFalse();
@@ -231,7 +257,10 @@ class AssignmentTest {
                 "switch-on",
                 "switch-off",
                 "missing-codes",
-                "answer")) {
+                "answer",
+                "cover",
+                "uncover",
+                "lift-cover")) {
             assertThat(Sentence.of("edit." + name).toString()).isNotBlank();
         }
         assertThat(CourseCard.STANDARD.withRule("figures", "3").orElseThrow().idOf(CardKey.ACCURACY))

@@ -78,6 +78,14 @@ final class Scenes {
     private void measures() {
         shot("measures", () -> demo("minutes", Page.MEASURES));
         shot("line-value-in-hand", () -> model.tryEntry(lastEntry("120"), "60"));
+        shot("attempt-first", () -> {
+            demo("minutes", Page.MEASURES);
+            model.coverFigures(true);
+            model.liftCover("range");
+            model.answer("iqr", "17");
+            model.answer("iqr", "16.5");
+            model.toggle("variance");
+        });
         shot("measures-frequency-table", () -> model.select("visitors"));
         shot("measures-all-centre", () -> {
             demo("kilograms", Page.MEASURES);
@@ -96,8 +104,12 @@ final class Scenes {
     }
 
     private void working() {
-        shot("working-sd", () -> {
+        shot("keys", () -> {
             window.card().setOpen(false);
+            window.keys().setOpen(true);
+        });
+        shot("working-sd", () -> {
+            window.keys().setOpen(false);
             model.toggle("sd");
         });
         shot("working-sd-short-cut", () -> model.methods().put("sd", "short-cut"));

@@ -37,6 +37,7 @@ public final class LineView extends LineInk {
         setFocusTraversable(true);
         setId("line");
         focusVisibleProperty().addListener((property, before, focused) -> draw());
+        model.assignmentProperty().addListener((property, before, now) -> draw());
         new LineHand(this, model);
     }
 
@@ -56,8 +57,10 @@ public final class LineView extends LineInk {
 
     private String spoken() {
         List<String> facts = List.of("minimum", "maximum", "mean", "median").stream()
-                .map(question ->
-                        figures.figure(question).map(figures.text()::answer).orElse("–"))
+                .map(question -> figures.figure(question)
+                        .filter(figure -> !model.covers(question))
+                        .map(figures.text()::answer)
+                        .orElse("–"))
                 .toList();
         return Words.of("line.spoken", figures.sheet().name(), facts.get(0), facts.get(1), facts.get(2), facts.get(3));
     }
@@ -139,7 +142,7 @@ public final class LineView extends LineInk {
                     distinct.toDouble(0), distinct.toDouble(distinct.size() - 1), left, canvas.getWidth() - left);
         }
         double axis = getHeight() - 3.05 * em();
-        Markers markers = new Markers(this, figures, scale, axis);
+        Markers markers = new Markers(this, figures, scale, axis, model::covers);
         dots = new Dots(this, figures.sample(), scale, axis);
         markers.drawBehind(g);
         if (inHand) {

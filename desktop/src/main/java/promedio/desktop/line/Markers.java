@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
@@ -22,8 +23,10 @@ final class Markers {
     private final SheetFigures figures;
     private final NumberScale scale;
     private final double axis;
+    private final Predicate<String> covered;
 
-    Markers(LineInk ink, SheetFigures figures, NumberScale scale, double axis) {
+    Markers(LineInk ink, SheetFigures figures, NumberScale scale, double axis, Predicate<String> covered) {
+        this.covered = covered;
         this.ink = ink;
         this.figures = figures;
         this.scale = scale;
@@ -35,11 +38,14 @@ final class Markers {
     }
 
     Optional<Double> number(String question) {
-        return number(figures, question);
+        return covered.test(question) ? Optional.empty() : number(figures, question);
     }
 
     private String label(String question) {
-        return figures.figure(question).map(figures.text()::answer).orElse("–");
+        return figures.figure(question)
+                .filter(figure -> !covered.test(question))
+                .map(figures.text()::answer)
+                .orElse("–");
     }
 
     private double clamped(double x) {
@@ -110,11 +116,11 @@ final class Markers {
     /** Where the mean and the median were before a value was taken in hand. */
     void drawGhosts(GraphicsContext g, SheetFigures before) {
         g.setLineWidth(1.4);
-        number(before, "median").ifPresent(value -> {
+        number("median").flatMap(now -> number(before, "median")).ifPresent(value -> {
             g.setStroke(ink.ink().deriveColor(0, 1, 1, 0.3));
             g.strokeLine(scale.x(value), 1.6 * ink.em(), scale.x(value), axis + 0.6 * ink.em());
         });
-        number(before, "mean").ifPresent(value -> {
+        number("mean").flatMap(now -> number(before, "mean")).ifPresent(value -> {
             g.setStroke(ink.accent().deriveColor(0, 1, 1, 0.4));
             g.strokeLine(scale.x(value), 1.6 * ink.em(), scale.x(value), axis);
             g.setFill(ink.accent().deriveColor(0, 1, 1, 0.3));
@@ -181,7 +187,7 @@ final class Markers {
             items.add(
                     new KeyItem(ink.spread().deriveColor(0, 1, 1, 0.25), false, Words.of("line.spread", label("sd"))));
         }
-        if (number("quartile-1").isPresent()) {
+        if (number("quartile-1").isPresent() && number("quartile-3").isPresent()) {
             String words = Words.of("line.quartiles", label("quartile-1"), label("quartile-3"));
             items.add(new KeyItem(ink.quartiles(), false, words));
         }

@@ -47,6 +47,7 @@ public final class AnswerBox extends VBox {
         word.getStyleClass().add("mark-word");
         detail.getStyleClass().add("mark-detail");
         detail.setWrapText(true);
+        detail.setMinHeight(USE_PREF_SIZE);
         HBox line = new HBox(field, glyph, word);
         line.setAlignment(Pos.CENTER_LEFT);
         line.getStyleClass().add("answer-line");
@@ -76,7 +77,9 @@ public final class AnswerBox extends VBox {
         }
         glyph.setVisible(mark.isPresent());
         word.setText(mark.map(Mark::word).orElse(""));
-        detail.setText(mark.map(Mark::detail).orElse(""));
+        String attempt = model.attempt(question);
+        String said = mark.map(Mark::detail).orElse("");
+        detail.setText(said.isEmpty() || attempt.isEmpty() ? said + attempt : said + " " + attempt);
         boolean more = !detail.getText().isEmpty();
         detail.setVisible(more);
         detail.setManaged(more);

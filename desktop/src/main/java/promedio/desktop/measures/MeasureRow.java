@@ -20,6 +20,7 @@ import promedio.desktop.text.Words;
 /** One measure: its line, its working when open, and the student's answer beside it in the margin. */
 final class MeasureRow extends HBox {
     private static final PseudoClass OPEN = PseudoClass.getPseudoClass("open");
+    private static final PseudoClass COVERED = PseudoClass.getPseudoClass("covered");
     private static final PseudoClass UNDEFINED = PseudoClass.getPseudoClass("undefined");
 
     private final DeskModel model;
@@ -75,10 +76,14 @@ final class MeasureRow extends HBox {
     void show(MeasureLine shown, SheetFigures figures) {
         name.setText(shown.label());
         symbol.show(shown.symbol());
-        figure.show(shown.defined() ? shown.figure() : Words.of("measures.undefined"));
+        boolean covered = model.covers(question);
+        pseudoClassStateChanged(COVERED, covered);
+        String plain = shown.defined() ? shown.figure() : Words.of("measures.undefined");
+        figure.show(covered ? Words.of("cover.covered") : plain);
         unit.setText(shown.unit());
-        note.setText(shown.note());
-        line.setAccessibleText(shown.label() + " " + shown.figure() + " " + shown.unit() + ", " + shown.note());
+        note.setText(covered ? Words.of("cover.note") : shown.note());
+        line.setAccessibleText(
+                shown.label() + " " + (covered ? "" : shown.figure()) + " " + shown.unit() + ", " + note.getText());
         pseudoClassStateChanged(UNDEFINED, !shown.defined());
         answer.show();
         showWorking(shown, figures);

@@ -54,6 +54,13 @@ final class WorkingPane extends VBox {
 
     void show(MeasureLine shown, SheetFigures figures) {
         List<Node> parts = new ArrayList<>();
+        if (model.covers(question)) {
+            Hyperlink lift = new Hyperlink(Words.of("cover.lift"));
+            lift.setId("lift-" + question);
+            lift.setOnAction(click -> model.liftCover(question));
+            getChildren().setAll(sentence(Words.of("cover.sentence")), lift);
+            return;
+        }
         if (!shown.defined()) {
             parts.add(sentence(shown.note()));
             getChildren().setAll(parts);

@@ -22,6 +22,7 @@ import javafx.collections.FXCollections;
 import javafx.collections.ObservableMap;
 import javafx.collections.ObservableSet;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Attempts;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.Entries;
 import promedio.core.assignment.History;
@@ -238,6 +239,7 @@ public final class DeskModel {
         note(to -> {
             to.made(new Edit.Retitle(past.present().title()));
             to.made(new Edit.ChangeCard(past.present().card()));
+            to.made(new Edit.CoverFigures(past.present().attempts().first()));
             for (Edit edit : again) {
                 to.made(edit);
             }
@@ -396,9 +398,39 @@ public final class DeskModel {
         return assignment().answer(selected.get(), question).orElse("");
     }
 
+    /** Whether a figure of the chosen sample is covered until it is answered. */
+    public boolean covers(String question) {
+        return assignment().covers(selected.get(), question);
+    }
+
+    /** Covers all figures until they are answered, or uncovers them. */
+    public void coverFigures(boolean cover) {
+        make(new Edit.CoverFigures(cover));
+    }
+
+    /** Lifts the cover of one figure without an answer. */
+    public void liftCover(String question) {
+        make(new Edit.LiftCover(selected.get(), question));
+    }
+
+    /** How a figure came to be seen, for the margin: after a first answer that differs, or with the cover lifted. */
+    public String attempt(String question) {
+        Assignment.Question asked = new Assignment.Question(selected.get(), question);
+        Attempts attempts = assignment().attempts();
+        String first = attempts.firstAnswer(asked)
+                .filter(answer -> !answer.equals(answer(question)))
+                .map(answer -> Words.of("attempt.first", answer))
+                .orElse("");
+        return attempts.lifted().contains(asked)
+                ? Words.of("attempt.lifted") + (first.isEmpty() ? "" : " " + first)
+                : first;
+    }
+
     /** The mark of the answer to a question of the chosen sample. */
     public Optional<Mark> mark(String question) {
-        SheetFigures shown = figures.get();
+        // While a value is only being tried, answers are held against the figures as they stand.
+        boolean trying = trial != null && settled.get() != null;
+        SheetFigures shown = trying ? settled.get() : figures.get();
         String answer = answer(question);
         if (shown == null || answer.isEmpty()) {
             return Optional.empty();

@@ -10,10 +10,14 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
@@ -32,6 +36,9 @@ import promedio.desktop.line.LineView;
 import promedio.desktop.measures.MeasuresPage;
 import promedio.desktop.model.Background;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.MeasureLine;
+import promedio.desktop.model.MeasuresText;
+import promedio.desktop.model.SheetFigures;
 import promedio.desktop.text.Words;
 import promedio.desktop.theme.Theme;
 import promedio.files.assignment.AssignmentFile;
@@ -46,6 +53,14 @@ public final class MainWindow {
     private static final KeyCombination OPEN = KeyCombination.valueOf("Shortcut+O");
     private static final KeyCombination SAVE = KeyCombination.valueOf("Shortcut+S");
     private static final KeyCombination LIGHT = KeyCombination.valueOf("Shortcut+L");
+    private static final KeyCombination LARGER = KeyCombination.valueOf("Shortcut+Plus");
+    private static final KeyCombination LARGER_TOO = KeyCombination.valueOf("Shortcut+Equals");
+    private static final KeyCombination SMALLER = KeyCombination.valueOf("Shortcut+Minus");
+    private static final KeyCombination USUAL = KeyCombination.valueOf("Shortcut+0");
+    private static final KeyCombination COPY = KeyCombination.valueOf("Shortcut+Shift+C");
+    private static final int SMALLEST = 80;
+    private static final int LARGEST = 200;
+    private static final int SIZE_STEP = 10;
     private static final KeyCombination ENTRIES = KeyCombination.valueOf("Shortcut+1");
     private static final KeyCombination MEASURES = KeyCombination.valueOf("Shortcut+2");
     private static final double NARROW_EMS = 90;
@@ -57,6 +72,7 @@ public final class MainWindow {
     private final LineView line;
     private final CardPane card;
     private final EntriesPage entries;
+    private final KeysPane keys;
     private FilePicker picker;
     private Theme theme = Theme.PAPER;
     private int percent = 100;
@@ -81,7 +97,8 @@ public final class MainWindow {
         desk.setTop(bar());
         desk.setLeft(new promedio.desktop.shelf.ShelfView(model, background));
         desk.setBottom(foot());
-        StackPane root = new StackPane(desk, card);
+        keys = new KeysPane();
+        StackPane root = new StackPane(desk, card, keys);
         StackPane.setAlignment(card, Pos.TOP_RIGHT);
         scene = new Scene(root, 1280, 800);
         model.figuresProperty().addListener((property, before, figures) -> {
@@ -144,6 +161,11 @@ public final class MainWindow {
         percent = newPercent;
         theme.dress(scene, percent);
         fit();
+    }
+
+    /** The page of keys, to open and close it. */
+    public KeysPane keys() {
+        return keys;
     }
 
     /** The course card, to open and close it. */
@@ -241,9 +263,22 @@ public final class MainWindow {
             names.getChildren().add(edge);
         }
         Label margin = new Label(Words.of("margin.head"));
-        margin.getStyleClass().add("margin-head");
-        margin.visibleProperty().bind(model.pageProperty().isEqualTo(DeskModel.Page.MEASURES));
-        edges.getChildren().addAll(names, margin);
+        margin.getStyleClass().add("margin-name");
+        CheckBox cover = new CheckBox(Words.of("cover.choose"));
+        cover.setId("cover");
+        cover.getStyleClass().add("cover-choice");
+        cover.setTooltip(new Tooltip(Words.of("cover.tip")));
+        cover.setOnAction(click -> model.coverFigures(cover.isSelected()));
+        model.assignmentProperty()
+                .addListener((property, before, now) ->
+                        cover.setSelected(now.attempts().first()));
+        Region between = new Region();
+        HBox.setHgrow(between, Priority.ALWAYS);
+        HBox head = new HBox(margin, between, cover);
+        head.setAlignment(Pos.BASELINE_LEFT);
+        head.getStyleClass().add("margin-head");
+        head.visibleProperty().bind(model.pageProperty().isEqualTo(DeskModel.Page.MEASURES));
+        edges.getChildren().addAll(names, head);
         return edges;
     }
 
@@ -270,7 +305,12 @@ public final class MainWindow {
         unsaved.visibleProperty().bind(model.unsavedProperty());
         Region spacer = new Region();
         HBox.setHgrow(spacer, Priority.ALWAYS);
-        HBox foot = new HBox(message, spacer, unsaved, themeButton);
+        Button help = button("bar.keys", () -> keys.setOpen(!keys.isVisible()));
+        help.setTooltip(new Tooltip(Words.of("bar.keys.tip")));
+        Button copy = button("bar.copy", this::copyMeasures);
+        copy.setTooltip(new Tooltip(Words.of("bar.copy.tip")));
+        copy.disableProperty().bind(model.figuresProperty().isNull());
+        HBox foot = new HBox(message, spacer, unsaved, copy, help, themeButton);
         foot.setAlignment(Pos.CENTER_LEFT);
         foot.getStyleClass().add("foot");
         return foot;
@@ -291,6 +331,18 @@ public final class MainWindow {
             save();
         } else if (LIGHT.match(key)) {
             setTheme(theme == Theme.PAPER ? Theme.SLATE : Theme.PAPER);
+        } else if (LARGER.match(key) || LARGER_TOO.match(key)) {
+            setTextSize(Math.min(LARGEST, percent + SIZE_STEP));
+        } else if (SMALLER.match(key)) {
+            setTextSize(Math.max(SMALLEST, percent - SIZE_STEP));
+        } else if (USUAL.match(key)) {
+            setTextSize(100);
+        } else if (COPY.match(key)) {
+            copyMeasures();
+        } else if (key.getCode() == KeyCode.F1) {
+            keys.setOpen(!keys.isVisible());
+        } else if (key.getCode() == KeyCode.ESCAPE && keys.isVisible()) {
+            keys.setOpen(false);
         } else if (ENTRIES.match(key)) {
             model.pageProperty().set(DeskModel.Page.ENTRIES);
         } else if (MEASURES.match(key)) {
@@ -299,6 +351,22 @@ public final class MainWindow {
             return;
         }
         key.consume();
+    }
+
+    /** Puts the measures of the page on the clipboard: plain text with tabs, and HTML with MathML symbols. */
+    private void copyMeasures() {
+        SheetFigures figures = model.figuresProperty().get();
+        if (figures == null) {
+            return;
+        }
+        List<MeasureLine> lines = figures.lines().stream()
+                .filter(line -> line.usual(figures.firstSkewness()) && !model.covers(line.question()))
+                .toList();
+        ClipboardContent content = new ClipboardContent();
+        content.putString(MeasuresText.tabbed(lines));
+        content.putHtml(MeasuresText.html(figures.sheet().name(), lines));
+        Clipboard.getSystemClipboard().setContent(content);
+        model.say(Words.of("message.copied", lines.size()));
     }
 
     private void commitTyping() {

@@ -354,6 +354,46 @@ class WindowTest {
     }
 
     @Test
+    void with_attempt_first_figures_stay_covered_until_there_is_an_answer() {
+        type("2 3 7");
+        click("#page-MEASURES");
+        click("#cover");
+        assertThat(words()).contains("covered", "write your answer first").doesNotContain("12 shared out over 3");
+        click("#row-median");
+        assertThat(words()).contains("Lift this cover without an answer");
+        click("#lift-median");
+        assertThat(words()).contains("Looked up before an answer.", "the 2nd of 3 in order");
+        click("#answer-mean");
+        robot.write("5", 0);
+        press(KeyCode.ENTER);
+        assertThat(words()).contains("12 shared out over 3");
+        press(KeyCode.CONTROL, KeyCode.A);
+        robot.write("4", 0);
+        press(KeyCode.ENTER);
+        assertThat(words()).contains("Your first answer was 5.");
+        click("#cover");
+        assertThat(words()).doesNotContain("covered");
+    }
+
+    @Test
+    void measures_are_copied_as_text_and_html_and_text_grows_and_shrinks_by_key() {
+        type("2 3 7");
+        press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.C);
+        String text = onWindow(() -> Clipboard.getSystemClipboard().getString());
+        String html = onWindow(() -> Clipboard.getSystemClipboard().getHtml());
+        assertThat(text).contains("Mean\tx\u0304\t4.00\t\n", "Variance\ts²\t7.00\t\n");
+        assertThat(html).contains("<table><caption>Sample 1</caption>", "<math ", "7.00");
+        press(KeyCode.CONTROL, KeyCode.EQUALS);
+        assertThat(onWindow(() -> window.scene().getRoot().getStyle())).contains("14.3px");
+        press(KeyCode.CONTROL, KeyCode.DIGIT0);
+        assertThat(onWindow(() -> window.scene().getRoot().getStyle())).contains("13.0px");
+        press(KeyCode.F1);
+        assertThat(words()).contains("larger or smaller text");
+        press(KeyCode.ESCAPE);
+        assertThat(words()).doesNotContain("larger or smaller text");
+    }
+
+    @Test
     void more_measures_of_a_group_unfold_and_fold_again() {
         demo("minutes", DeskModel.Page.MEASURES);
         assertThat(words()).doesNotContain("Geometric mean");

@@ -26,7 +26,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -117,11 +116,7 @@ public final class AssignmentFile {
             ArrayNode off = sample.putArray("off");
             sheet.off().forEach(off::add);
         }
-        ArrayNode answers = document.putArray("answers");
-        assignment.answers().forEach((question, text) -> answers.addObject()
-                .put("sample", question.sheetId())
-                .put("measure", question.measure())
-                .put("answer", text));
+        AnswersJson.write(assignment, document);
         return document;
     }
 
@@ -219,15 +214,12 @@ public final class AssignmentFile {
                 sheets.add(sheet(sample, parts, name));
             }
         }
-        Map<Assignment.Question, String> answers = new LinkedHashMap<>();
-        for (JsonNode answer : json.path("answers")) {
-            answers.put(
-                    new Assignment.Question(
-                            answer.path("sample").asText(),
-                            answer.path("measure").asText()),
-                    answer.path("answer").asText());
-        }
-        return new Assignment(json.path("title").asText(), sheets, card, answers);
+        return new Assignment(
+                json.path("title").asText(),
+                sheets,
+                card,
+                AnswersJson.readAnswers(json),
+                AnswersJson.readAttempts(json));
     }
 
     private static SampleSheet sheet(JsonNode sample, Map<String, byte[]> parts, String name)

@@ -6,7 +6,6 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -28,25 +27,19 @@ final class EditJson {
         node.set("card", write(assignment.card()));
         ArrayNode sheets = node.putArray("sheets");
         assignment.sheets().forEach(sheet -> sheets.add(write(sheet)));
-        ArrayNode answers = node.putArray("answers");
-        assignment.answers().forEach((question, text) -> answers.addObject()
-                .put("sample", question.sheetId())
-                .put("measure", question.measure())
-                .put("answer", text));
+        AnswersJson.write(assignment, node);
         return node;
     }
 
     static Assignment readAssignment(JsonNode node) {
         List<SampleSheet> sheets = new ArrayList<>();
         node.path("sheets").forEach(sheet -> sheets.add(readSheet(sheet)));
-        Map<Assignment.Question, String> answers = new LinkedHashMap<>();
-        node.path("answers")
-                .forEach(answer -> answers.put(
-                        new Assignment.Question(
-                                answer.path("sample").asText(),
-                                answer.path("measure").asText()),
-                        answer.path("answer").asText()));
-        return new Assignment(node.path("title").asText(), sheets, readCard(node.path("card")), answers);
+        return new Assignment(
+                node.path("title").asText(),
+                sheets,
+                readCard(node.path("card")),
+                AnswersJson.readAnswers(node),
+                AnswersJson.readAttempts(node));
     }
 
     private static ObjectNode write(CourseCard card) {
@@ -141,6 +134,10 @@ final class EditJson {
             node.put("edit", "missing")
                     .put("sample", codes.sheetId())
                     .set("codes", texts(new TreeSet<>(codes.codes())));
+        } else if (edit instanceof Edit.CoverFigures cover) {
+            node.put("edit", "cover").put("on", cover.cover());
+        } else if (edit instanceof Edit.LiftCover lift) {
+            node.put("edit", "lift").put("sample", lift.sheetId()).put("measure", lift.measure());
         } else if (edit instanceof Edit.WriteAnswer answer) {
             node.put("edit", "answer")
                     .put("sample", answer.sheetId())
@@ -181,6 +178,8 @@ final class EditJson {
                 new Edit.SwitchEntry(
                         sample, node.path("row").asInt(), node.path("on").asBoolean());
             case "missing" -> new Edit.SetMissingCodes(sample, Set.copyOf(readTexts(node.path("codes"))));
+            case "cover" -> new Edit.CoverFigures(node.path("on").asBoolean());
+            case "lift" -> new Edit.LiftCover(sample, node.path("measure").asText());
             case "answer" ->
                 new Edit.WriteAnswer(
                         sample,

@@ -21,6 +21,7 @@ import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Attempts;
 import promedio.core.assignment.Entries;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.Accuracy;
@@ -47,7 +48,11 @@ class AssignmentFileTest {
             CourseCard.STANDARD
                     .with(CardKey.QUARTILES, QuartileRule.HF7)
                     .with(CardKey.ACCURACY, new Accuracy(Accuracy.Kind.FIGURES, 4)),
-            Map.of(new Assignment.Question("s1", "mean"), "13,5", new Assignment.Question("s2", "sd"), "√2"));
+            Map.of(new Assignment.Question("s1", "mean"), "13,5", new Assignment.Question("s2", "sd"), "√2"),
+            new Attempts(
+                    true,
+                    Set.of(new Assignment.Question("s1", "range")),
+                    Map.of(new Assignment.Question("s1", "mean"), "12")));
 
     @Test
     void what_is_written_is_read_again_letter_by_letter(@TempDir Path folder) throws InputProblem {

@@ -40,6 +40,8 @@ class JournalTest {
             new Edit.SwitchEntry("s1", 0, false),
             new Edit.SetMissingCodes("s1", Set.of("n/a", "-99")),
             new Edit.Rename("s1", "Ages", "years"),
+            new Edit.CoverFigures(true),
+            new Edit.LiftCover("s1", "sd"),
             new Edit.WriteAnswer("s1", "mean", "3,5"),
             new Edit.ChangeCard(CourseCard.STANDARD.with(CardKey.DIVISOR, Divisor.POPULATION)),
             new Edit.RemoveRows("s1", 0, 1),

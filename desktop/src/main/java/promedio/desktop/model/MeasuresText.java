@@ -1,0 +1,34 @@
+package promedio.desktop.model;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import promedio.desktop.text.Words;
+
+/** Measures as text for the clipboard. */
+public final class MeasuresText {
+    private MeasuresText() {}
+
+    /** A line a measure: name, symbol, figure and unit with tabs between. */
+    public static String tabbed(List<MeasureLine> lines) {
+        return lines.stream()
+                .map(line -> String.join("\t", line.label(), line.symbol().text(), figure(line), line.unit()))
+                .collect(Collectors.joining("\n", "", "\n"));
+    }
+
+    /** A table with symbols in MathML. */
+    public static String html(String caption, List<MeasureLine> lines) {
+        return lines.stream()
+                .map(line -> "<tr><td>" + escaped(line.label()) + "</td><td>"
+                        + line.symbol().mathMl() + "</td><td>" + escaped(figure(line)) + "</td><td>"
+                        + escaped(line.unit()) + "</td></tr>")
+                .collect(Collectors.joining("", "<table><caption>" + escaped(caption) + "</caption>", "</table>"));
+    }
+
+    private static String figure(MeasureLine line) {
+        return line.defined() ? line.figure() : Words.of("measures.undefined");
+    }
+
+    private static String escaped(String text) {
+        return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;");
+    }
+}

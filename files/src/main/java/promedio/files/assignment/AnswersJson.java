@@ -1,0 +1,59 @@
+package promedio.files.assignment;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.Map;
+import java.util.Set;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Attempts;
+
+/** Answers and attempts as JSON, the same in the assignment file and in the journal. */
+final class AnswersJson {
+    private AnswersJson() {}
+
+    static void write(Assignment assignment, ObjectNode to) {
+        writeAnswers(assignment.answers(), to.putArray("answers"));
+        Attempts attempts = assignment.attempts();
+        if (attempts.equals(Attempts.OPEN)) {
+            return;
+        }
+        ObjectNode node = to.putObject("attempts").put("first", attempts.first());
+        ArrayNode lifted = node.putArray("lifted");
+        attempts.lifted().forEach(question -> question(question, lifted));
+        writeAnswers(attempts.firstAnswers(), node.putArray("firstAnswers"));
+    }
+
+    private static ObjectNode question(Assignment.Question question, ArrayNode to) {
+        return to.addObject().put("sample", question.sheetId()).put("measure", question.measure());
+    }
+
+    private static void writeAnswers(Map<Assignment.Question, String> answers, ArrayNode to) {
+        answers.forEach((question, text) -> question(question, to).put("answer", text));
+    }
+
+    static Map<Assignment.Question, String> readAnswers(JsonNode from) {
+        return readAll(from.path("answers"));
+    }
+
+    static Attempts readAttempts(JsonNode from) {
+        JsonNode node = from.path("attempts");
+        Set<Assignment.Question> lifted = new LinkedHashSet<>();
+        node.path("lifted").forEach(question -> lifted.add(readQuestion(question)));
+        return new Attempts(node.path("first").asBoolean(), lifted, readAll(node.path("firstAnswers")));
+    }
+
+    private static Map<Assignment.Question, String> readAll(JsonNode array) {
+        Map<Assignment.Question, String> answers = new LinkedHashMap<>();
+        array.forEach(answer ->
+                answers.put(readQuestion(answer), answer.path("answer").asText()));
+        return answers;
+    }
+
+    private static Assignment.Question readQuestion(JsonNode node) {
+        return new Assignment.Question(
+                node.path("sample").asText(), node.path("measure").asText());
+    }
+}
