@@ -1,15 +1,11 @@
 package promedio.desktop.model;
 
-import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.atomic.AtomicLong;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -29,7 +25,6 @@ import promedio.core.assignment.History;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.assignment.Typing;
 import promedio.core.course.CardKey;
-import promedio.core.course.CourseCard;
 import promedio.core.measure.Catalogue;
 import promedio.core.sentence.Sentence;
 import promedio.desktop.text.Words;
@@ -47,30 +42,24 @@ public final class DeskModel {
         MEASURES
     }
 
-    private final Background background;
     private final ReadOnlyObjectWrapper<Assignment> assignment = new ReadOnlyObjectWrapper<>(Assignment.EMPTY);
     private final ReadOnlyStringWrapper selected = new ReadOnlyStringWrapper("");
     private final ObjectProperty<Page> page = new SimpleObjectProperty<>(Page.ENTRIES);
-    private final ReadOnlyObjectWrapper<SheetFigures> figures = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Path> file = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyStringWrapper message = new ReadOnlyStringWrapper("");
     private final ReadOnlyBooleanWrapper unsaved = new ReadOnlyBooleanWrapper();
-    private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper();
     private final ReadOnlyStringWrapper undoName = new ReadOnlyStringWrapper("");
     private final ReadOnlyStringWrapper redoName = new ReadOnlyStringWrapper("");
     private final ObservableSet<String> opened = FXCollections.observableSet();
     private final ObservableSet<String> unfolded = FXCollections.observableSet();
     private final ObservableSet<String> asked = FXCollections.observableSet(new LinkedHashSet<>());
     private final ObservableMap<String, String> methods = FXCollections.observableHashMap();
-    private final Map<String, SheetFigures> computed = new HashMap<>();
 
-    private final Journal journal;
+    private final Computation computation;
+    private final Keeper keeper;
     private History history = new History(Assignment.EMPTY);
     private Assignment saved = Assignment.EMPTY;
-    private final ReadOnlyObjectWrapper<SheetFigures> settled = new ReadOnlyObjectWrapper<>();
     private Edit.SetEntry trial;
-    private final AtomicLong revision = new AtomicLong();
-    private long shownRevision;
 
     /** An empty desk that keeps no journal: for pictures and tests. */
     public DeskModel(Background background) {
@@ -79,23 +68,8 @@ public final class DeskModel {
 
     /** An empty desk that writes every edit into a journal. */
     public DeskModel(Background background, Journal journal) {
-        this.background = background;
-        this.journal = journal;
-    }
-
-    private interface JournalStep {
-        void write(Journal to) throws IOException;
-    }
-
-    /** Writes a step into the journal; when that fails, says so once and goes on. */
-    private void note(JournalStep step) {
-        if (journal != null) {
-            try {
-                step.write(journal);
-            } catch (IOException problem) {
-                message.set(Words.of("message.journal", problem.getMessage()));
-            }
-        }
+        computation = new Computation(background);
+        keeper = new Keeper(journal, message::set);
     }
 
     /** The assignment. */
@@ -120,20 +94,21 @@ public final class DeskModel {
 
     /** The figures of the chosen sample; null while there are none. */
     public ReadOnlyObjectProperty<SheetFigures> figuresProperty() {
-        return figures.getReadOnlyProperty();
+        return computation.figures().getReadOnlyProperty();
     }
 
     /** The figures of the chosen sample without a value that is only being tried; where measures' ghosts stand. */
     public ReadOnlyObjectProperty<SheetFigures> settledProperty() {
-        return settled.getReadOnlyProperty();
+        return computation.settled().getReadOnlyProperty();
     }
 
     /** Shows what a changed entry of the chosen list would do, without making the change. */
     public void tryEntry(int row, String typed) {
-        boolean ready = settled.get() != null && settled.get().sheet().id().equals(selected.get());
+        SheetFigures settled = computation.settled().get();
+        boolean ready = settled != null && settled.sheet().id().equals(selected.get());
         sheet().filter(sheet -> ready && row < sheet.size()).ifPresent(sheet -> {
             trial = new Edit.SetEntry(sheet.id(), 0, row, typed);
-            compute(sheet.with(0, row, typed), assignment().card());
+            computation.tryOut(sheet.with(0, row, typed), assignment().card(), questions(sheet.id()));
         });
     }
 
@@ -172,7 +147,7 @@ public final class DeskModel {
 
     /** Whether figures are being computed. */
     public ReadOnlyBooleanProperty busyProperty() {
-        return busy.getReadOnlyProperty();
+        return computation.busy().getReadOnlyProperty();
     }
 
     /** What an undo would take back, in words; empty when nothing. */
@@ -203,7 +178,7 @@ public final class DeskModel {
     public boolean ask(String question) {
         boolean known = Catalogue.find(question, assignment().card()).isPresent();
         if (known && asked.add(question)) {
-            computed.clear();
+            computation.forget();
             refresh();
         }
         return known;
@@ -226,36 +201,20 @@ public final class DeskModel {
 
     /** Puts another assignment on the desk. */
     public void show(Assignment other, Path from) {
-        note(to -> to.begin(other, Optional.ofNullable(from)));
+        keeper.note(to -> to.begin(other, Optional.ofNullable(from)));
         lay(new History(other), other, from);
     }
 
     /** Puts an assignment back on the desk that was ended before it was saved, with its past. */
     public void bringBack(Journal.Kept kept) {
         History past = kept.history();
-        note(to -> to.begin(Assignment.EMPTY, kept.savedAs()));
-        List<Edit> again = new ArrayList<>();
-        past.present().sheets().forEach(sheet -> again.add(new Edit.AddSheet(again.size(), sheet)));
-        note(to -> {
-            to.made(new Edit.Retitle(past.present().title()));
-            to.made(new Edit.ChangeCard(past.present().card()));
-            to.made(new Edit.CoverFigures(past.present().attempts().first()));
-            for (Edit edit : again) {
-                to.made(edit);
-            }
-            for (Map.Entry<Assignment.Question, String> answer :
-                    past.present().answers().entrySet()) {
-                to.made(new Edit.WriteAnswer(
-                        answer.getKey().sheetId(), answer.getKey().measure(), answer.getValue()));
-            }
+        keeper.note(to -> {
+            to.begin(Assignment.EMPTY, kept.savedAs());
+            to.standsAt(past.present());
         });
         lay(past, Assignment.EMPTY, kept.savedAs().orElse(null));
         message.set(Words.of("message.brought-back"));
-        try {
-            kept.throwAway();
-        } catch (IOException problem) {
-            message.set(Words.of("message.journal", problem.getMessage()));
-        }
+        keeper.throwAway(kept);
     }
 
     private void lay(History past, Assignment asSaved, Path from) {
@@ -263,7 +222,7 @@ public final class DeskModel {
         saved = asSaved;
         Assignment other = past.present();
         file.set(from);
-        computed.clear();
+        computation.forget();
         opened.clear();
         unfolded.clear();
         methods.clear();
@@ -278,7 +237,7 @@ public final class DeskModel {
     public void make(Edit edit) {
         if (history.make(edit)) {
             message.set("");
-            note(to -> to.made(edit));
+            keeper.note(to -> to.made(edit));
             refresh();
         }
     }
@@ -286,28 +245,30 @@ public final class DeskModel {
     /** Takes the last edit back. */
     public void undo() {
         String name = undoName.get();
-        history.undo();
-        note(Journal::undone);
-        refresh();
         if (!name.isEmpty()) {
+            history.undo();
+            keeper.note(to -> to.undone(history.present()));
+            refresh();
             message.set(Words.of("message.undone", name));
+        } else {
+            dropTrial();
         }
     }
 
     /** Makes the edit again that was taken back last. */
     public void redo() {
         String name = redoName.get();
-        history.redo();
-        note(Journal::redone);
-        refresh();
         if (!name.isEmpty()) {
+            history.redo();
+            keeper.note(to -> to.redone(history.present()));
+            refresh();
             message.set(Words.of("message.redone", name));
         }
     }
 
     /** Ends the desk in good order; nothing is kept for the next start. */
     public void end() {
-        note(Journal::close);
+        keeper.note(Journal::close);
     }
 
     /** Chooses a sample of the shelf. */
@@ -429,8 +390,7 @@ public final class DeskModel {
     /** The mark of the answer to a question of the chosen sample. */
     public Optional<Mark> mark(String question) {
         // While a value is only being tried, answers are held against the figures as they stand.
-        boolean trying = trial != null && settled.get() != null;
-        SheetFigures shown = trying ? settled.get() : figures.get();
+        SheetFigures shown = (computation.isTrying() ? computation.settled() : computation.figures()).get();
         String answer = answer(question);
         if (shown == null || answer.isEmpty()) {
             return Optional.empty();
@@ -466,7 +426,7 @@ public final class DeskModel {
         try {
             AssignmentFile.write(assignment(), path);
             saved = assignment();
-            note(to -> to.begin(saved, Optional.of(path)));
+            keeper.note(to -> to.begin(saved, Optional.of(path)));
             file.set(path);
             message.set(Words.of("message.saved", path.getFileName()));
             unsaved.set(false);
@@ -489,50 +449,17 @@ public final class DeskModel {
         unsaved.set(!present.equals(saved));
         undoName.set(history.undoable().map(DeskModel::nameOf).orElse(""));
         redoName.set(history.redoable().map(DeskModel::nameOf).orElse(""));
-        Optional<SampleSheet> sheet = sheet();
-        if (sheet.isEmpty()) {
-            revision.incrementAndGet();
-            settled.set(null);
-            figures.set(null);
-            busy.set(false);
-            return;
-        }
-        SheetFigures known = computed.get(sheet.get().id());
-        CourseCard card = present.card();
-        if (known != null && known.sheet() == sheet.get() && known.card().equals(card)) {
-            revision.incrementAndGet();
-            settled.set(known);
-            figures.set(known);
-            busy.set(false);
-            return;
-        }
-        compute(sheet.get(), card);
+        sheet().ifPresentOrElse(
+                        sheet -> computation.show(sheet, present.card(), questions(sheet.id())), computation::clear);
     }
 
-    /** Computes a sheet in the background. A result is shown unless a newer one is; work that came too late is skipped. */
-    private void compute(SampleSheet wanted, CourseCard card) {
-        long mine = revision.incrementAndGet();
-        boolean trying = trial != null;
-        busy.set(true);
+    /** The questions to put on the page besides the usual ones: asked for, or answered. */
+    private Set<String> questions(String sheetId) {
         Set<String> questions = new LinkedHashSet<>(asked);
         assignment().answers().keySet().stream()
-                .filter(question -> question.sheetId().equals(wanted.id()))
+                .filter(question -> question.sheetId().equals(sheetId))
                 .forEach(question -> questions.add(question.measure()));
-        background.run(
-                () -> mine < revision.get() && trying ? null : SheetFigures.of(wanted, card, questions), result -> {
-                    boolean current = mine == revision.get();
-                    if (result != null && (current || trying && trial != null && mine > shownRevision)) {
-                        shownRevision = mine;
-                        if (!trying) {
-                            computed.put(wanted.id(), result);
-                            settled.set(result);
-                        }
-                        figures.set(result);
-                    }
-                    if (current) {
-                        busy.set(false);
-                    }
-                });
+        return questions;
     }
 
     private static String nameOf(Edit edit) {

@@ -177,6 +177,8 @@ class DeskModelTest {
         second.undo();
         assertThat(second.answer("mean")).as("its past came back too").isEmpty();
         second.redo();
+        second.answer("median", "15");
+        second.undo();
         DeskModel third = new DeskModel(Background.DIRECT, Journal.in(folder));
         third.bringBack(read(folder));
         assertThat(third.assignment())

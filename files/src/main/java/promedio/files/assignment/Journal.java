@@ -37,6 +37,8 @@ public final class Journal implements AutoCloseable {
     private FileChannel channel;
     private Assignment base = Assignment.EMPTY;
     private Optional<Path> saved = Optional.empty();
+    private int undoable;
+    private int redoable;
 
     private Journal(Path folder) {
         this.folder = folder;
@@ -68,21 +70,49 @@ public final class Journal implements AutoCloseable {
         close();
         base = from;
         saved = savedAs;
+        undoable = 0;
+        redoable = 0;
     }
 
     /** Writes an edit down. */
     public synchronized void made(Edit edit) throws IOException {
         append(EditJson.write(edit));
+        undoable++;
+        redoable = 0;
     }
 
-    /** Writes down that the last edit was taken back. */
-    public synchronized void undone() throws IOException {
+    /**
+     * Writes down that the last edit was taken back. One that was made before the journal began is not in it; then the
+     * assignment as it stands now is written down whole.
+     */
+    public synchronized void undone(Assignment now) throws IOException {
+        if (undoable == 0) {
+            standsAt(now);
+            return;
+        }
         append(JSON.createObjectNode().put("undo", true));
+        undoable--;
+        redoable++;
     }
 
-    /** Writes down that it was made again. */
-    public synchronized void redone() throws IOException {
+    /** Writes down that the edit taken back last was made again. */
+    public synchronized void redone(Assignment now) throws IOException {
+        if (redoable == 0) {
+            standsAt(now);
+            return;
+        }
         append(JSON.createObjectNode().put("redo", true));
+        undoable++;
+        redoable--;
+    }
+
+    /** Writes down the whole assignment as it stands, whatever led to it. */
+    public synchronized void standsAt(Assignment now) throws IOException {
+        ObjectNode line = JSON.createObjectNode();
+        line.set("state", EditJson.write(now));
+        append(line);
+        undoable = 0;
+        redoable = 0;
     }
 
     private void append(ObjectNode line) throws IOException {
@@ -168,9 +198,11 @@ public final class Journal implements AutoCloseable {
             int edits = 0;
             // The text behind the last line end is cut off or empty.
             for (String line : lines.subList(1, Math.max(1, lines.size() - 1))) {
-                if (!replay(history, line)) {
+                Optional<History> next = replay(history, line);
+                if (next.isEmpty()) {
                     break;
                 }
+                history = next.get();
                 edits++;
             }
             return Optional.of(new Kept(journal, history, file, edits));
@@ -179,13 +211,16 @@ public final class Journal implements AutoCloseable {
         }
     }
 
-    /** Makes the edit of a line again; false where the line is damaged, and what follows cannot be trusted. */
-    private static boolean replay(History history, String text) {
+    /** The history after a line; empty where the line is damaged, and what follows cannot be trusted. */
+    private static Optional<History> replay(History history, String text) {
         JsonNode line;
         try {
             line = JSON.readTree(text);
         } catch (JsonProcessingException damaged) {
-            return false;
+            return Optional.empty();
+        }
+        if (line.has("state")) {
+            return Optional.of(new History(EditJson.readAssignment(line.path("state"))));
         }
         if (line.path("undo").asBoolean()) {
             history.undo();
@@ -194,6 +229,6 @@ public final class Journal implements AutoCloseable {
         } else {
             history.make(EditJson.readEdit(line));
         }
-        return true;
+        return Optional.of(history);
     }
 }

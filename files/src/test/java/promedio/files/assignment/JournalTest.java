@@ -68,11 +68,11 @@ class JournalTest {
             assertThat(kept.history().present()).as(edit.name()).isEqualTo(history.present());
         }
         history.undo();
-        journal.undone();
+        journal.undone(history.present());
         history.undo();
-        journal.undone();
+        journal.undone(history.present());
         history.redo();
-        journal.redone();
+        journal.redone(history.present());
         Journal.Kept kept = Journal.read(only(folder)).orElseThrow();
         assertThat(kept.history().present()).isEqualTo(history.present());
         assertThat(kept.savedAs()).contains(Path.of("sheet.promedio"));
@@ -80,6 +80,24 @@ class JournalTest {
         kept.history().redo();
         history.redo();
         assertThat(kept.history().present()).as("the future is kept too").isEqualTo(history.present());
+    }
+
+    @Test
+    void undoing_what_was_made_before_the_last_save_is_kept_too(@TempDir Path folder) throws Exception {
+        Journal journal = Journal.in(folder);
+        History history = new History(Assignment.EMPTY);
+        for (Edit edit : EDITS.subList(0, 3)) {
+            history.make(edit);
+        }
+        journal.begin(history.present(), Optional.of(Path.of("saved.promedio")));
+        for (int i = 0; i < 2; i++) {
+            history.undo();
+            journal.undone(history.present());
+        }
+        history.redo();
+        journal.redone(history.present());
+        assertThat(Journal.read(only(folder)).orElseThrow().history().present()).isEqualTo(history.present());
+        journal.close();
     }
 
     @Test
