@@ -56,6 +56,15 @@ public record Typing(List<List<String>> columns, List<String> headings, boolean 
                         : ofLines(lines, numerals));
     }
 
+    /** Takes the text of a file apart, whose columns may be parted by semicolons, or by commas where they are no decimal mark. */
+    public static Typing ofFile(String text, Numerals numerals) {
+        if (text.indexOf('\t') >= 0) {
+            return parse(text, numerals);
+        }
+        char separator = text.indexOf(';') >= 0 || numerals.decimalMark() == ',' ? ';' : ',';
+        return text.indexOf(separator) < 0 ? parse(text, numerals) : parse(text.replace(separator, '\t'), numerals);
+    }
+
     private static Optional<Typing> times(List<String> lines) {
         List<String> values = new ArrayList<>();
         List<String> frequencies = new ArrayList<>();

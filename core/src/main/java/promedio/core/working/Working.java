@@ -229,6 +229,11 @@ public final class Working {
         return sample.rows();
     }
 
+    /** The value of a row. */
+    public Exact value(int row) {
+        return sample.value(row);
+    }
+
     /** The frequency of a row as text. */
     public String weightText(int row) {
         return text.carried(sample.weight(row));

@@ -157,8 +157,15 @@ public final class EntriesPage extends StackPane {
         entries.setAccessibleText(Words.of("entries.order"));
         entries.setCellFactory(list -> new EntryCell(model));
         entries.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
-        entries.getSelectionModel().getSelectedIndices().addListener((ListChangeListener<Integer>)
-                change -> showChosen());
+        entries.getSelectionModel().getSelectedIndices().addListener((ListChangeListener<Integer>) change -> {
+            showChosen();
+            lightChosen();
+        });
+        model.litProperty().addListener((property, before, now) -> {
+            if (isVisible()) {
+                entries.refresh();
+            }
+        });
         entries.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     }
 
@@ -294,6 +301,15 @@ public final class EntriesPage extends StackPane {
                                 : Words.of("entries.sentence", figures.text().carried(count)));
         String out = reading.leftOut().stream().map(Words::of).collect(Collectors.joining(", "));
         leftOut.setText(out.isEmpty() ? "" : Words.of("entries.left-out", out));
+    }
+
+    /** Lights up the value of a single chosen entry, on the Line too. */
+    private void lightChosen() {
+        SheetFigures figures = model.figuresProperty().get();
+        List<Integer> rows = chosenRows();
+        if (figures != null && rows.size() == 1 && rows.get(0) < figures.sheet().size()) {
+            model.litProperty().set(figures.valueOf(rows.get(0)).orElse(null));
+        }
     }
 
     /** Count, sum, mean, least and greatest of the chosen entries that are numbers. */

@@ -19,6 +19,7 @@ import promedio.desktop.text.Words;
 /** One entry in the order of entry: its number, its text, its frequency in a table, and what is to be said of it. */
 final class EntryCell extends ListCell<Integer> {
     private static final PseudoClass LEFT_OUT = PseudoClass.getPseudoClass("left-out");
+    private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
     private final DeskModel model;
@@ -48,6 +49,7 @@ final class EntryCell extends ListCell<Integer> {
             setGraphic(null);
             pseudoClassStateChanged(LEFT_OUT, false);
             pseudoClassStateChanged(WRONG, false);
+            pseudoClassStateChanged(LIT, false);
             return;
         }
         SampleSheet sheet = figures.sheet();
@@ -66,6 +68,11 @@ final class EntryCell extends ListCell<Integer> {
         show(accept, suggestion.isPresent());
         accept.setOnAction(
                 click -> suggestion.ifPresent(mended -> model.make(new Edit.SetEntry(sheet.id(), 0, row, mended))));
+        pseudoClassStateChanged(
+                LIT,
+                figures.valueOf(row)
+                        .filter(value -> value.equals(model.litProperty().get()))
+                        .isPresent());
         pseudoClassStateChanged(LEFT_OUT, status != Interpretation.Status.NUMBER);
         pseudoClassStateChanged(
                 WRONG, status == Interpretation.Status.NOT_A_NUMBER || status == Interpretation.Status.BAD_FREQUENCY);

@@ -2,7 +2,6 @@ package promedio.desktop.line;
 
 import java.math.BigDecimal;
 import java.util.List;
-import java.util.Objects;
 import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
@@ -26,7 +25,6 @@ public final class LineView extends LineInk {
     private SheetFigures figures;
     private NumberScale scale;
     private Dots dots;
-    private Exact lit;
 
     /** The Line of a desk. */
     public LineView(DeskModel model) {
@@ -38,6 +36,7 @@ public final class LineView extends LineInk {
         setId("line");
         focusVisibleProperty().addListener((property, before, focused) -> draw());
         model.assignmentProperty().addListener((property, before, now) -> draw());
+        model.litProperty().addListener((property, before, now) -> draw());
         new LineHand(this, model);
     }
 
@@ -48,7 +47,7 @@ public final class LineView extends LineInk {
                 || !figures.sheet().id().equals(shown.sheet().id());
         figures = shown;
         if (other) {
-            lit = null;
+            light((Exact) null);
         }
         setAccessibleText(shown == null ? "" : spoken());
         setAccessibleHelp(Words.of("line.help"));
@@ -81,6 +80,7 @@ public final class LineView extends LineInk {
 
     /** The distinct value that is lit up, or −1. */
     int lit() {
+        Exact lit = litValue();
         if (lit == null || figures == null || figures.sample().isEmpty()) {
             return -1;
         }
@@ -91,19 +91,17 @@ public final class LineView extends LineInk {
 
     /** The number that is lit up; null for none. */
     Exact litValue() {
-        return lit;
+        return model.litProperty().get();
     }
 
     void light(int distinct) {
-        light(distinct < 0 ? null : figures.sample().ranking().distinct().at(distinct));
+        model.litProperty()
+                .set(distinct < 0 ? null : figures.sample().ranking().distinct().at(distinct));
     }
 
     /** Lights up the values equal to a number, as soon as there are some; null for none. */
     void light(Exact value) {
-        if (!Objects.equals(lit, value)) {
-            lit = value;
-            draw();
-        }
+        model.litProperty().set(value);
     }
 
     /** The number at a place, snapped to the finest decimal place used in the sample. */

@@ -1,8 +1,10 @@
 package promedio.desktop.measures;
 
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Optional;
+import javafx.css.PseudoClass;
 import javafx.geometry.HPos;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -33,6 +35,7 @@ import promedio.desktop.text.Words;
 
 /** The working of a measure as a hand writes it: the case that applies, the lines, the table, the list in order. */
 final class WorkingPane extends VBox {
+    private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final int FEW_ROWS = 9;
     private static final int FIRST_ROWS = 5;
     private static final int MOST_ROWS = 300;
@@ -42,6 +45,7 @@ final class WorkingPane extends VBox {
 
     private final DeskModel model;
     private final String question;
+    private final IdentityHashMap<Node, Exact> cells = new IdentityHashMap<>();
     private boolean allRows;
     private boolean comparing;
 
@@ -49,10 +53,12 @@ final class WorkingPane extends VBox {
         this.model = model;
         this.question = question;
         getStyleClass().add("working");
+        model.litProperty().addListener((property, before, now) -> light());
         setMinWidth(0);
     }
 
     void show(MeasureLine shown, SheetFigures figures) {
+        cells.clear();
         List<Node> parts = new ArrayList<>();
         if (model.covers(question)) {
             Hyperlink lift = new Hyperlink(Words.of("cover.lift"));
@@ -307,10 +313,26 @@ final class WorkingPane extends VBox {
         return column == 0 ? 0 : column + offset;
     }
 
-    private static void row(
+    /** Lights up the cells of the rows whose value is lit up. */
+    private void light() {
+        Exact lit = model.litProperty().get();
+        cells.forEach((cell, value) -> cell.pseudoClassStateChanged(LIT, value.equals(lit)));
+    }
+
+    private void remember(Node cell, Exact value) {
+        cells.put(cell, value);
+        cell.pseudoClassStateChanged(LIT, value.equals(model.litProperty().get()));
+        cell.setOnMouseEntered(enter -> model.litProperty().set(value));
+        cell.setOnMouseExited(leave -> model.litProperty().set(null));
+    }
+
+    private void row(
             GridPane grid, Working working, List<Columns.Column> columns, boolean weighted, int row, int line) {
+        Exact value = working.value(row);
         for (int i = 0; i < columns.size(); i++) {
-            add(grid, cell(working.cellText(columns.get(i), row), "table-cell"), position(i, weighted ? 1 : 0), line);
+            Region cell = cell(working.cellText(columns.get(i), row), "table-cell");
+            remember(cell, value);
+            add(grid, cell, position(i, weighted ? 1 : 0), line);
         }
         if (weighted) {
             add(grid, cell(working.weightText(row), "table-cell"), 1, line);

@@ -1,5 +1,6 @@
 package promedio.desktop.model;
 
+import java.io.InputStream;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -26,11 +27,13 @@ import promedio.core.assignment.SampleSheet;
 import promedio.core.assignment.Typing;
 import promedio.core.course.CardKey;
 import promedio.core.measure.Catalogue;
+import promedio.core.number.Exact;
 import promedio.core.sentence.Sentence;
 import promedio.desktop.text.Words;
 import promedio.files.InputProblem;
 import promedio.files.assignment.AssignmentFile;
 import promedio.files.assignment.Journal;
+import promedio.files.delimited.TextSource;
 
 /** The assignment on the desk: what is chosen, what is shown of it, and every way to change it. */
 public final class DeskModel {
@@ -53,6 +56,7 @@ public final class DeskModel {
     private final ObservableSet<String> opened = FXCollections.observableSet();
     private final ObservableSet<String> unfolded = FXCollections.observableSet();
     private final ObservableSet<String> asked = FXCollections.observableSet(new LinkedHashSet<>());
+    private final ObjectProperty<Exact> lit = new SimpleObjectProperty<>();
     private final ObservableMap<String, String> methods = FXCollections.observableHashMap();
 
     private final Computation computation;
@@ -160,6 +164,11 @@ public final class DeskModel {
         return redoName.getReadOnlyProperty();
     }
 
+    /** The value that is lit up wherever it is shown: on the Line, among the entries, in a working table; null for none. */
+    public ObjectProperty<Exact> litProperty() {
+        return lit;
+    }
+
     /** The questions whose working is open. */
     public ObservableSet<String> opened() {
         return opened;
@@ -227,6 +236,7 @@ public final class DeskModel {
         unfolded.clear();
         methods.clear();
         asked.clear();
+        lit.set(null);
         message.set("");
         selected.set(other.sheets().isEmpty() ? "" : other.sheets().get(0).id());
         page.set(other.sheets().isEmpty() ? Page.ENTRIES : Page.MEASURES);
@@ -297,6 +307,21 @@ public final class DeskModel {
             append(chosen.get(), typing);
         } else {
             addSamples(typing);
+        }
+    }
+
+    /** Reads a text file as if it were pasted on an empty paper; commas and semicolons part columns there. */
+    public void typeFile(Path path) {
+        try {
+            String text = TextSource.read(path.toString(), InputStream.nullInputStream());
+            Typing typing = Typing.ofFile(text, assignment().card().numerals());
+            if (typing.isEmpty()) {
+                message.set(Words.of("message.nothing", path.getFileName()));
+            } else {
+                addSamples(typing);
+            }
+        } catch (InputProblem problem) {
+            message.set(problem.getMessage());
         }
     }
 

@@ -16,7 +16,9 @@ import promedio.core.measure.Catalogue;
 import promedio.core.measure.Labels;
 import promedio.core.measure.Meaning;
 import promedio.core.measure.Measure;
+import promedio.core.number.Exact;
 import promedio.core.number.Figure;
+import promedio.core.number.Numerals;
 import promedio.core.sample.Sample;
 import promedio.core.sentence.Sentence;
 import promedio.core.working.FigureText;
@@ -99,6 +101,14 @@ public final class SheetFigures {
     /** The sample it makes. */
     public Sample sample() {
         return interpretation.sample();
+    }
+
+    /** The value of an entry that counts; empty for one that does not. */
+    public Optional<Exact> valueOf(int entry) {
+        if (interpretation.status(entry) != Interpretation.Status.NUMBER) {
+            return Optional.empty();
+        }
+        return card.numerals().read(sheet().values().text(entry)).map(Numerals.Numeral::exact);
     }
 
     /** The card it was computed under. */

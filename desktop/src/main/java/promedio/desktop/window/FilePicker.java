@@ -37,8 +37,10 @@ public interface FilePicker {
         return new FilePicker() {
             @Override
             public Optional<Path> toOpen() {
-                return Optional.ofNullable(chooser("picker.open").showOpenDialog(window))
-                        .map(File::toPath);
+                FileChooser chooser = chooser("picker.open");
+                chooser.getExtensionFilters()
+                        .add(new FileChooser.ExtensionFilter(Words.of("picker.text"), "*.csv", "*.tsv", "*.txt"));
+                return Optional.ofNullable(chooser.showOpenDialog(window)).map(File::toPath);
             }
 
             @Override

@@ -20,6 +20,7 @@ import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -117,6 +118,19 @@ public final class MainWindow {
         turn.run();
         scene.widthProperty().addListener((property, before, now) -> fit());
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        scene.setOnDragOver(over -> {
+            if (over.getDragboard().hasFiles() || over.getDragboard().hasString()) {
+                over.acceptTransferModes(TransferMode.COPY);
+            }
+        });
+        scene.setOnDragDropped(drop -> {
+            if (drop.getDragboard().hasFiles()) {
+                take(drop.getDragboard().getFiles().get(0).toPath());
+            } else {
+                model.type(drop.getDragboard().getString());
+            }
+            drop.setDropCompleted(true);
+        });
         theme.dress(scene, percent);
     }
 
@@ -388,8 +402,16 @@ public final class MainWindow {
     }
 
     private void open() {
-        if (mayLeave()) {
-            picker.toOpen().ifPresent(model::open);
+        picker.toOpen().ifPresent(this::take);
+    }
+
+    /** Takes a file: an assignment is opened in place of this one, a text file becomes samples of it. */
+    void take(Path file) {
+        if (!file.toString().endsWith(AssignmentFile.ENDING)) {
+            model.startSample();
+            model.typeFile(file);
+        } else if (mayLeave()) {
+            model.open(file);
         }
     }
 

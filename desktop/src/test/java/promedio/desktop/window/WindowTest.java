@@ -7,6 +7,7 @@ import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -391,6 +392,43 @@ class WindowTest {
         assertThat(words()).contains("larger or smaller text");
         press(KeyCode.ESCAPE);
         assertThat(words()).doesNotContain("larger or smaller text");
+    }
+
+    @Test
+    void a_text_file_becomes_samples_of_the_assignment(@TempDir Path folder) throws Exception {
+        Path file = Files.writeString(folder.resolve("log.csv"), "lamps,clocks\n12,7\n15,n/a\n");
+        when(picker.toOpen()).thenReturn(Optional.of(file));
+        type("1 2");
+        press(KeyCode.CONTROL, KeyCode.O);
+        assertThat(desk.assignment().sheets())
+                .extracting(sheet -> sheet.name())
+                .containsExactly("Sample 1", "lamps", "clocks");
+        verify(picker, never()).unsaved(anyString());
+        when(picker.toOpen()).thenReturn(Optional.of(folder.resolve("gone.csv")));
+        press(KeyCode.CONTROL, KeyCode.O);
+        assertThat(words()).anyMatch(text -> text.endsWith("there is no such file."));
+    }
+
+    @Test
+    void a_value_lit_up_in_one_place_is_lit_up_in_all() {
+        demo("minutes", DeskModel.Page.MEASURES);
+        click("#row-sd");
+        Node cell = onWindow(() -> window.scene().getRoot().lookupAll(".table-cell").stream()
+                .filter(node -> ((Labeled) node).getText().equals("33"))
+                .findFirst()
+                .orElseThrow());
+        robot.moveTo(cell);
+        settle();
+        assertThat(desk.litProperty().get()).isEqualTo(promedio.core.number.Exact.of(33));
+        click("#page-ENTRIES");
+        onWindow(() -> {
+            ListView<?> entries = (ListView<?>) window.scene().lookup("#entries");
+            entries.getSelectionModel().clearAndSelect(2);
+            return null;
+        });
+        settle();
+        assertThat(desk.litProperty().get())
+                .isEqualTo(desk.figuresProperty().get().valueOf(2).orElseThrow());
     }
 
     @Test
