@@ -88,6 +88,7 @@ public final class EntriesPage extends StackPane {
         page.getStyleClass().add("entries-page");
         page.getChildren().addAll(headLine(), new HBox(sentence, leftOut), lists, foot);
         getChildren().addAll(start, page);
+        visibleProperty().addListener((property, before, visible) -> show());
         model.figuresProperty().addListener((property, before, figures) -> show());
         model.selectedProperty().addListener((property, before, now) -> show());
         show();
@@ -254,6 +255,9 @@ public final class EntriesPage extends StackPane {
     }
 
     private void show() {
+        if (!isVisible()) {
+            return;
+        }
         boolean none = model.selectedProperty().get().isEmpty();
         start.setVisible(none);
         page.setVisible(!none);

@@ -1,6 +1,7 @@
 package promedio.desktop.measures;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -28,6 +29,8 @@ public final class MeasuresPage extends ScrollPane {
     private final DeskModel model;
     private final VBox rows = new VBox();
     private final Map<String, MeasureRow> byQuestion = new HashMap<>();
+    private final Map<Measure.Group, Heading> headings = new EnumMap<>(Measure.Group.class);
+    private final Node foot = foot();
     private final AskRow ask;
     private String shownSheet = "";
 
@@ -41,6 +44,7 @@ public final class MeasuresPage extends ScrollPane {
         setFitToWidth(true);
         setFitToHeight(true);
         setHbarPolicy(ScrollBarPolicy.NEVER);
+        visibleProperty().addListener((property, before, visible) -> show());
         model.figuresProperty().addListener((property, before, figures) -> show());
         model.assignmentProperty().addListener((property, before, now) -> show());
         model.opened().addListener((SetChangeListener<String>) change -> show());
@@ -50,6 +54,9 @@ public final class MeasuresPage extends ScrollPane {
     }
 
     private void show() {
+        if (!isVisible()) {
+            return;
+        }
         SheetFigures figures = model.figuresProperty().get();
         if (figures == null || figures.sample().isEmpty()) {
             byQuestion.clear();
@@ -72,7 +79,7 @@ public final class MeasuresPage extends ScrollPane {
                             || !model.answer(line.question()).isEmpty()
                             || model.opened().contains(line.question()))
                     .toList();
-            nodes.add(heading(group, all.size() - shown.size(), unfolded));
+            nodes.add(headings.computeIfAbsent(group, Heading::new).show(all.size() - shown.size(), unfolded));
             for (MeasureLine line : shown) {
                 MeasureRow row = byQuestion.computeIfAbsent(line.question(), question -> new MeasureRow(model, line));
                 row.show(line, figures);
@@ -82,34 +89,40 @@ public final class MeasuresPage extends ScrollPane {
                 nodes.add(ask);
             }
         }
-        nodes.add(foot());
+        nodes.add(foot);
         if (!rows.getChildren().equals(nodes)) {
             rows.getChildren().setAll(nodes);
         }
     }
 
-    private Node heading(Measure.Group group, int hidden, boolean unfolded) {
-        Label name = new Label(Words.of("group." + group).toUpperCase(Locale.getDefault()));
-        name.getStyleClass().add("group-name");
-        HBox paper = new HBox(name);
-        paper.setAlignment(Pos.BASELINE_LEFT);
-        paper.getStyleClass().add("group-paper");
-        if (hidden > 0 || unfolded) {
-            Hyperlink more = new Hyperlink(unfolded ? Words.of("group.less") : Words.of("group.more", hidden));
+    /** The name of a group, and a link to show it in full. */
+    private final class Heading extends HBox {
+        private final Hyperlink more = new Hyperlink();
+
+        Heading(Measure.Group group) {
+            Label name = new Label(Words.of("group." + group).toUpperCase(Locale.getDefault()));
+            name.getStyleClass().add("group-name");
             more.setId("more-" + group);
             more.setOnAction(click -> {
                 if (!model.unfolded().remove(group.name())) {
                     model.unfolded().add(group.name());
                 }
             });
-            paper.getChildren().add(more);
+            HBox paper = new HBox(name, more);
+            paper.setAlignment(Pos.BASELINE_LEFT);
+            paper.getStyleClass().add("group-paper");
+            HBox.setHgrow(paper, Priority.ALWAYS);
+            Region margin = new Region();
+            margin.getStyleClass().add("margin-cell");
+            getStyleClass().add("group-heading");
+            getChildren().addAll(paper, margin);
         }
-        HBox.setHgrow(paper, Priority.ALWAYS);
-        Region margin = new Region();
-        margin.getStyleClass().add("margin-cell");
-        HBox heading = new HBox(paper, margin);
-        heading.getStyleClass().add("group-heading");
-        return heading;
+
+        Heading show(int hidden, boolean unfolded) {
+            more.setText(unfolded ? Words.of("group.less") : Words.of("group.more", hidden));
+            more.setVisible(hidden > 0 || unfolded);
+            return this;
+        }
     }
 
     private static Node foot() {
