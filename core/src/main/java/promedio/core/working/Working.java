@@ -18,6 +18,7 @@ import promedio.core.measure.Measure;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
 import promedio.core.sample.Sample;
+import promedio.core.sentence.Sentence;
 
 /**
  * A measure worked as a hand does it: one line for each part with a symbol, in the order in which they are needed, and the
@@ -267,6 +268,15 @@ public final class Working {
         Optional<Figure> rounded = evaluation.outcome(formula.body()).single();
         Optional<Figure> exact = this.exact.outcome(formula).single();
         return rounded.flatMap(by -> exact.map(by::minus));
+    }
+
+    /** With rounded lines, why they lead nowhere although there is a value: a divisor rounded to 0. */
+    public Optional<Sentence> stuck() {
+        return evaluation
+                .outcome(formula.body())
+                .whyUndefined()
+                .filter(reason -> exact.outcome(formula).whyUndefined().isEmpty())
+                .map(reason -> Sentence.of("working.stuck", reason));
     }
 
     /** What the lines lead to, rounded as the card asks; differs from the exact answer by the drift. */

@@ -9,10 +9,13 @@ import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import promedio.core.course.Accuracy;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.course.DecimalMark;
+import promedio.core.formula.Columns;
+import promedio.core.formula.Evaluation;
 import promedio.core.measure.Catalogue;
 import promedio.core.measure.Measure;
 import promedio.core.number.Decimals;
@@ -99,6 +102,46 @@ class WorkingTest {
         Working working = working("variance", 0, THIRDS, CARD);
         assertThat(working.head(working.columns().get(1)).text()).isEqualTo("x − x\u0304");
         assertThat(working.totalText(working.columns().get(1))).contains("0");
+    }
+
+    @ParameterizedTest(name = "lines {0}")
+    @ValueSource(strings = {"exact", "0", "2", "4"})
+    void every_measure_is_worked_by_every_method_and_ends_in_its_answer(String lines) {
+        CourseCard card = CARD.withRule("working", lines).orElseThrow();
+        Sample list = Sample.of("12.5", "3", "3", "8", "27", "5", "9.25", "3");
+        Sample table = Sample.frequencies(Decimals.of(0, 2, 3, 7, 11), Decimals.of(0, 3, 1, 2, 5), false);
+        for (Sample sample : List.of(list, table, list.expanded())) {
+            for (Measure measure : Catalogue.all()) {
+                for (Measure.Method method : measure.methods(sample.shape())) {
+                    Working working = new Working(method, sample, card);
+                    String name = measure.key() + " " + method.id() + " of " + sample;
+                    if (working.stuck().isPresent()) {
+                        assertThat(lines).as(name + working.stuck()).isEqualTo("0");
+                        continue;
+                    }
+                    List<Working.Line> written = working.lines();
+                    assertThat(written).as(name).isNotEmpty();
+                    Working.Line last = written.get(written.size() - 1);
+                    assertThat(last.last()).as(name).isTrue();
+                    assertThat(last.notation().latex()).as(name).doesNotContain("null");
+                    working.answer()
+                            .ifPresent(
+                                    answer -> assertThat(last.result()).as(name).isEqualTo(answer));
+                    for (Columns.Column column : working.columns()) {
+                        assertThat(working.head(column).text()).as(name).isNotBlank();
+                        for (int row = 0; row < working.rows(); row++) {
+                            assertThat(working.cellText(column, row)).as(name).isNotBlank();
+                        }
+                    }
+                    if (lines.equals("exact") && !measure.key().equals("mode")) {
+                        assertThat(working.answer())
+                                .as(name)
+                                .contains(new FigureText(card, sample.values().places())
+                                        .answer(measure.outcome(Evaluation.of(sample))));
+                    }
+                }
+            }
+        }
     }
 
     @Test

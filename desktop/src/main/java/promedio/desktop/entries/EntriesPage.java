@@ -20,6 +20,7 @@ import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -55,6 +56,7 @@ public final class EntriesPage extends StackPane {
     private final ListView<Integer> entries = new ListView<>();
     private final ListView<Integer> sizes = new ListView<>();
     private SampleSheet shown;
+    private boolean typing;
 
     /** The page of a desk. */
     public EntriesPage(DeskModel model, Runnable openDemo, Runnable openFile) {
@@ -106,7 +108,7 @@ public final class EntriesPage extends StackPane {
         return head;
     }
 
-    private HBox headLine() {
+    private FlowPane headLine() {
         for (TextField field : List.of(name, unit)) {
             field.setOnAction(entered -> rename());
             field.focusedProperty().addListener((property, before, focused) -> {
@@ -131,13 +133,12 @@ public final class EntriesPage extends StackPane {
         remove.getStyleClass().add("quiet-button");
         remove.setOnAction(click ->
                 model.make(new Edit.RemoveSheet(model.selectedProperty().get())));
-        HBox line = new HBox(
+        remove.setMinWidth(Region.USE_PREF_SIZE);
+        FlowPane line = new FlowPane(
                 labelled("entries.name", name),
                 labelled("entries.unit", unit),
                 labelled("entries.missing", missing),
-                spacer(),
                 remove);
-        line.setAlignment(Pos.CENTER_LEFT);
         line.getStyleClass().add("entries-head");
         return line;
     }
@@ -146,6 +147,7 @@ public final class EntriesPage extends StackPane {
         Label label = new Label(Words.of(key));
         label.setLabelFor(field);
         label.getStyleClass().add("soft");
+        label.setMinWidth(Region.USE_PREF_SIZE);
         HBox box = new HBox(label, field);
         box.setAlignment(Pos.CENTER_LEFT);
         box.getStyleClass().add("labelled");
@@ -259,6 +261,7 @@ public final class EntriesPage extends StackPane {
             return;
         }
         boolean none = model.selectedProperty().get().isEmpty();
+        typing |= start.isVisible() && start.isFocusWithin();
         start.setVisible(none);
         page.setVisible(!none);
         SheetFigures figures = model.figuresProperty().get();
@@ -272,6 +275,10 @@ public final class EntriesPage extends StackPane {
         unit.setText(sheet.unit());
         missing.setText(codesOf(sheet));
         showCounts(figures);
+        if (typing) {
+            typing = false;
+            add.requestFocus();
+        }
         fill(entries, sheet.size());
         fill(
                 sizes,

@@ -86,7 +86,7 @@ final class Scenes {
             model.answer("iqr", "16.5");
             model.toggle("variance");
         });
-        shot("measures-frequency-table", () -> model.select("visitors"));
+        shot("measures-frequency-table", () -> demo("visitors", Page.MEASURES));
         shot("measures-all-centre", () -> {
             demo("kilograms", Page.MEASURES);
             model.unfolded().add("CENTRE");
@@ -190,9 +190,9 @@ final class Scenes {
         });
         shot("error", () -> {
             demo("minutes", Page.MEASURES);
-            model.open(Path.of("no-such-file.promedio"));
             model.answer("range", "quite a lot");
             model.answer("median", "34.29");
+            model.open(Path.of("no-such-file.promedio"));
         });
     }
 

@@ -87,6 +87,7 @@ final class WorkingPane extends VBox {
         } else {
             parts.add(body(working, shown, figures));
         }
+        working.stuck().ifPresent(stuck -> parts.add(sentence(Words.of(stuck, figures.text()))));
         drift(working, shown, figures).ifPresent(parts::add);
         parts.add(note(figures.rules(shown)));
         getChildren().setAll(parts);

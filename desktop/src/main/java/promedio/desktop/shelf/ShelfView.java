@@ -28,7 +28,7 @@ import promedio.desktop.text.Words;
 /** The samples of the assignment, a card each: name, how many values, and a strip of their dots. */
 public final class ShelfView extends ScrollPane {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
-    private static final double STRIP = 120;
+    private static final double STRIP = 104;
 
     private final DeskModel model;
     private final Background background;

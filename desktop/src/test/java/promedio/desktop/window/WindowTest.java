@@ -163,6 +163,9 @@ class WindowTest {
     void typing_numbers_and_enter_is_a_sample_with_its_measures() {
         type("12 15 15 18");
         assertThat(words()).contains("Entries", "4 values count");
+        type("20 22");
+        assertThat(words()).as("typing goes on where it was").contains("6 values count");
+        press(KeyCode.CONTROL, KeyCode.Z);
         click("#page-MEASURES");
         assertThat(words()).contains("Mean", "Standard deviation", "60 shared out over 4", "occurs 2 times");
     }
