@@ -41,8 +41,8 @@ public record CoefficientOfRange() implements Measure {
 
     @Override
     public List<Method> methods(Shape shape) {
-        Formula most = Extreme.part(true);
-        Formula least = Extreme.part(false);
+        Formula most = Extreme.part(true, shape);
+        Formula least = Extreme.part(false, shape);
         return Measure.only(symbol(), most.minus(least).over(most.plus(least)));
     }
 }

@@ -40,7 +40,7 @@ public record Extreme(boolean largest) implements Measure {
 
     @Override
     public List<Method> methods(Shape shape) {
-        return List.of(new Method("definition", part(largest)));
+        return List.of(new Method("definition", part(largest, shape)));
     }
 
     private static final Symbol MINIMUM = Symbol.of("minimum", Notation.word("min"));
@@ -49,7 +49,8 @@ public record Extreme(boolean largest) implements Measure {
     private static final Formula.Named MOST = valueAt(Symbols.N).named(MAXIMUM);
 
     /** The extreme as a part of other formulas. */
-    static Formula.Named part(boolean largest) {
-        return largest ? MOST : LEAST;
+    static Formula.Named part(boolean largest, Shape shape) {
+        // Among proportions the first rank is the finest unit of the frequencies, not 1.
+        return largest ? MOST : shape.relative() ? valueAt(number(shape.step())).named(MINIMUM) : LEAST;
     }
 }

@@ -40,7 +40,8 @@ public record Midrange() implements Measure {
     @Override
     public List<Method> methods(Shape shape) {
         return Measure.only(
-                symbol(), Extreme.part(false).plus(Extreme.part(true)).over(number(2)));
+                symbol(),
+                Extreme.part(false, shape).plus(Extreme.part(true, shape)).over(number(2)));
     }
 
     @Override

@@ -38,7 +38,7 @@ public record Range(boolean inclusive) implements Measure {
 
     @Override
     public List<Method> methods(Shape shape) {
-        Formula range = Extreme.part(true).minus(Extreme.part(false));
+        Formula range = Extreme.part(true, shape).minus(Extreme.part(false, shape));
         return Measure.only(symbol(), inclusive ? range.plus(number(shape.recordingUnit())) : range);
     }
 

@@ -84,6 +84,29 @@ class MeasureLawsTest {
         }
     }
 
+    @Property(tries = 200)
+    void proportions_give_what_the_counts_give_that_they_stand_for(@ForAll("tables") List<Row> rows) {
+        Sample counts = table(rows);
+        Sample proportions = Sample.frequencies(
+                Decimals.from(rows.stream().map(Row::value).toList()),
+                Decimals.of(2, rows.stream().mapToLong(Row::times).toArray()),
+                true);
+        Evaluation ofCounts = Evaluation.of(counts);
+        Evaluation ofProportions = Evaluation.of(proportions);
+        for (Measure measure : Catalogue.all()) {
+            Outcome outcome = measure.outcome(ofProportions);
+            if (!outcome.figures().isEmpty() && !measure.key().equals("sum")) {
+                assertThat(same(outcome))
+                        .as("%s of %s", measure.key(), proportions)
+                        .isEqualTo(same(measure.outcome(ofCounts)));
+            }
+        }
+        assertThat(new Variance(promedio.core.course.Divisor.SAMPLE)
+                        .outcome(ofProportions)
+                        .figures())
+                .isEmpty();
+    }
+
     /** Exact figures as they are; an approximation by its first twelve digits. */
     private static Object same(Outcome outcome) {
         return outcome.whyUndefined().<Object>map(reason -> reason).orElseGet(() -> outcome.figures().stream()

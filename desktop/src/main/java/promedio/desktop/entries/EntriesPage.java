@@ -11,7 +11,6 @@ import javafx.collections.ListChangeListener;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.SelectionMode;
 import javafx.scene.control.TextField;
@@ -31,7 +30,6 @@ import promedio.core.assignment.Interpretation;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
-import promedio.core.sample.Ranking;
 import promedio.core.sample.Sample;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.SheetFigures;
@@ -363,40 +361,6 @@ public final class EntriesPage extends StackPane {
             start.focusField();
         } else {
             add.requestFocus();
-        }
-    }
-
-    /** A distinct value in the order of size. */
-    private static final class SizeCell extends ListCell<Integer> {
-        private final DeskModel model;
-
-        SizeCell(DeskModel model) {
-            this.model = model;
-            getStyleClass().add("entry-cell");
-        }
-
-        @Override
-        protected void updateItem(Integer index, boolean empty) {
-            super.updateItem(index, empty);
-            SheetFigures figures = model.figuresProperty().get();
-            boolean none = empty
-                    || index == null
-                    || figures == null
-                    || figures.sample().isEmpty();
-            if (none || index >= figures.sample().ranking().distinct().size()) {
-                setGraphic(null);
-                return;
-            }
-            Ranking ranking = figures.sample().ranking();
-            Label value = new Label(figures.text().carried(ranking.distinct().at(index)));
-            value.getStyleClass().add("size-value");
-            Exact weight = ranking.weight(index);
-            Label times = new Label(
-                    weight.equals(Exact.ONE)
-                            ? ""
-                            : Words.of("entries.frequency", figures.text().carried(weight)));
-            times.getStyleClass().add("entry-frequency");
-            setGraphic(new HBox(value, times));
         }
     }
 }

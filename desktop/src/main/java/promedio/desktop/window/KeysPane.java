@@ -2,6 +2,7 @@ package promedio.desktop.window;
 
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -13,12 +14,14 @@ import promedio.desktop.text.Words;
 public final class KeysPane extends VBox {
     private static final int ROWS = 11;
 
+    private final Button close;
+
     KeysPane() {
         getStyleClass().addAll("card-pane", "keys-pane");
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         Label head = new Label(Words.of("keys.head"));
         head.getStyleClass().add("card-head");
-        Button close = new Button(Words.of("card.close"));
+        close = new Button(Words.of("card.close"));
         close.getStyleClass().add("quiet-button");
         close.setOnAction(click -> setOpen(false));
         Region spacer = new Region();
@@ -35,6 +38,12 @@ public final class KeysPane extends VBox {
             grid.add(new Label(parts[1]), column + 1, i % ROWS);
         }
         getChildren().addAll(new HBox(head, spacer, close), grid);
+        setOnKeyPressed(key -> {
+            if (key.getCode() == KeyCode.ESCAPE) {
+                setOpen(false);
+                key.consume();
+            }
+        });
         setOpen(false);
     }
 
@@ -42,5 +51,8 @@ public final class KeysPane extends VBox {
     public void setOpen(boolean open) {
         setVisible(open);
         setManaged(open);
+        if (open) {
+            close.requestFocus();
+        }
     }
 }

@@ -17,8 +17,6 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
@@ -47,23 +45,9 @@ import promedio.files.assignment.Journal;
 
 /** The window: the shelf at the left, the Line above the paper, the page edges, the paper with its margin. */
 public final class MainWindow {
-    private static final KeyCombination UNDO = KeyCombination.valueOf("Shortcut+Z");
-    private static final KeyCombination REDO = KeyCombination.valueOf("Shortcut+Shift+Z");
-    private static final KeyCombination REDO_TOO = KeyCombination.valueOf("Shortcut+Y");
-    private static final KeyCombination NEW = KeyCombination.valueOf("Shortcut+N");
-    private static final KeyCombination OPEN = KeyCombination.valueOf("Shortcut+O");
-    private static final KeyCombination SAVE = KeyCombination.valueOf("Shortcut+S");
-    private static final KeyCombination LIGHT = KeyCombination.valueOf("Shortcut+L");
-    private static final KeyCombination LARGER = KeyCombination.valueOf("Shortcut+Plus");
-    private static final KeyCombination LARGER_TOO = KeyCombination.valueOf("Shortcut+Equals");
-    private static final KeyCombination SMALLER = KeyCombination.valueOf("Shortcut+Minus");
-    private static final KeyCombination USUAL = KeyCombination.valueOf("Shortcut+0");
-    private static final KeyCombination COPY = KeyCombination.valueOf("Shortcut+Shift+C");
     private static final int SMALLEST = 80;
     private static final int LARGEST = 200;
     private static final int SIZE_STEP = 10;
-    private static final KeyCombination ENTRIES = KeyCombination.valueOf("Shortcut+1");
-    private static final KeyCombination MEASURES = KeyCombination.valueOf("Shortcut+2");
     private static final double NARROW_EMS = 90;
     private static final double TEXT_SIZE = 13;
     private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
@@ -74,6 +58,7 @@ public final class MainWindow {
     private final CardPane card;
     private final EntriesPage entries;
     private final KeysPane keys;
+    private final Shortcuts shortcuts;
     private FilePicker picker;
     private Theme theme = Theme.PAPER;
     private int percent = 100;
@@ -99,6 +84,7 @@ public final class MainWindow {
         desk.setLeft(new promedio.desktop.shelf.ShelfView(model, background));
         desk.setBottom(foot());
         keys = new KeysPane();
+        shortcuts = shortcuts();
         StackPane root = new StackPane(desk, card, keys);
         StackPane.setAlignment(card, Pos.TOP_RIGHT);
         scene = new Scene(root, 1280, 800);
@@ -170,9 +156,9 @@ public final class MainWindow {
         themeButton.setText(Words.of(theme == Theme.PAPER ? "bar.slate" : "bar.paper"));
     }
 
-    /** Shows text in another size, in percent of the usual. */
+    /** Shows text in another size, in percent of the usual; from 80 to 200. */
     public void setTextSize(int newPercent) {
-        percent = newPercent;
+        percent = Math.max(SMALLEST, Math.min(LARGEST, newPercent));
         theme.dress(scene, percent);
         fit();
     }
@@ -312,7 +298,7 @@ public final class MainWindow {
             }
         });
         model.messageProperty().addListener((property, before, now) -> message.setText(now));
-        themeButton = button("bar.slate", () -> setTheme(theme == Theme.PAPER ? Theme.SLATE : Theme.PAPER));
+        themeButton = button("bar.slate", this::otherTheme);
         themeButton.setTooltip(new Tooltip(Words.of("bar.theme.tip")));
         Label unsaved = new Label(Words.of("bar.unsaved"));
         unsaved.getStyleClass().add("unsaved");
@@ -331,40 +317,33 @@ public final class MainWindow {
     }
 
     private void key(KeyEvent key) {
-        Node focused = scene.getFocusOwner();
-        boolean typing = focused instanceof TextInputControl input && input.isUndoable();
-        if (UNDO.match(key) && !typing) {
-            model.undo();
-        } else if ((REDO.match(key) || REDO_TOO.match(key)) && !typing) {
-            model.redo();
-        } else if (NEW.match(key)) {
-            fresh();
-        } else if (OPEN.match(key)) {
-            open();
-        } else if (SAVE.match(key)) {
-            save();
-        } else if (LIGHT.match(key)) {
-            setTheme(theme == Theme.PAPER ? Theme.SLATE : Theme.PAPER);
-        } else if (LARGER.match(key) || LARGER_TOO.match(key)) {
-            setTextSize(Math.min(LARGEST, percent + SIZE_STEP));
-        } else if (SMALLER.match(key)) {
-            setTextSize(Math.max(SMALLEST, percent - SIZE_STEP));
-        } else if (USUAL.match(key)) {
-            setTextSize(100);
-        } else if (COPY.match(key)) {
-            copyMeasures();
-        } else if (key.getCode() == KeyCode.F1) {
-            keys.setOpen(!keys.isVisible());
-        } else if (key.getCode() == KeyCode.ESCAPE && keys.isVisible()) {
-            keys.setOpen(false);
-        } else if (ENTRIES.match(key)) {
-            model.pageProperty().set(DeskModel.Page.ENTRIES);
-        } else if (MEASURES.match(key)) {
-            model.pageProperty().set(DeskModel.Page.MEASURES);
-        } else {
-            return;
+        boolean typing = scene.getFocusOwner() instanceof TextInputControl input && input.isUndoable();
+        if (shortcuts.handle(key, typing)) {
+            key.consume();
         }
-        key.consume();
+    }
+
+    private Shortcuts shortcuts() {
+        return new Shortcuts()
+                .unlessTyping("Shortcut+Z", model::undo)
+                .unlessTyping("Shortcut+Shift+Z", model::redo)
+                .unlessTyping("Shortcut+Y", model::redo)
+                .always("Shortcut+N", this::fresh)
+                .always("Shortcut+O", this::open)
+                .always("Shortcut+S", this::save)
+                .always("Shortcut+L", this::otherTheme)
+                .always("Shortcut+Plus", () -> setTextSize(percent + SIZE_STEP))
+                .always("Shortcut+Equals", () -> setTextSize(percent + SIZE_STEP))
+                .always("Shortcut+Minus", () -> setTextSize(percent - SIZE_STEP))
+                .always("Shortcut+0", () -> setTextSize(100))
+                .always("Shortcut+Shift+C", this::copyMeasures)
+                .always("F1", () -> keys.setOpen(!keys.isVisible()))
+                .always("Shortcut+1", () -> model.pageProperty().set(DeskModel.Page.ENTRIES))
+                .always("Shortcut+2", () -> model.pageProperty().set(DeskModel.Page.MEASURES));
+    }
+
+    private void otherTheme() {
+        setTheme(theme == Theme.PAPER ? Theme.SLATE : Theme.PAPER);
     }
 
     /** Puts the measures of the page on the clipboard: plain text with tabs, and HTML with MathML symbols. */
