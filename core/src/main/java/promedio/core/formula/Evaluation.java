@@ -104,21 +104,22 @@ public final class Evaluation {
             return cell(named.body(), x);
         }
         if (column instanceof Formula.Operation operation) {
-            List<Figure> operands =
-                    operation.operands().stream().map(part -> cell(part, x)).toList();
-            return rounding.write(apply(operation, operands));
+            List<Formula> operands = operation.operands();
+            Figure left = cell(operands.get(0), x);
+            Figure right = operands.size() == 1 ? left : cell(operands.get(1), x);
+            return rounding.write(apply(operation, left, right));
         }
         throw new IllegalStateException("A column is made of operations on x, not of " + column);
     }
 
-    private static Figure apply(Formula.Operation node, List<Figure> operands) {
-        Figure left = operands.get(0);
+    /** The operator on its operands; one with a single operand does not look at the right one. */
+    private static Figure apply(Formula.Operation node, Figure left, Figure right) {
         return switch (node.operator()) {
-            case PLUS -> left.plus(operands.get(1));
-            case MINUS -> left.minus(operands.get(1));
-            case TIMES -> left.times(operands.get(1));
-            case OVER -> divided(node, left, operands.get(1));
-            case POWER -> left.power(((Exact) operands.get(1)).numerator().intValueExact());
+            case PLUS -> left.plus(right);
+            case MINUS -> left.minus(right);
+            case TIMES -> left.times(right);
+            case OVER -> divided(node, left, right);
+            case POWER -> left.power(((Exact) right).numerator().intValueExact());
             case ROOT -> rooted(left);
             case ABS -> left.abs();
         };
@@ -173,8 +174,9 @@ public final class Evaluation {
 
         @Override
         public Figure operation(Formula.Operation node) {
-            return apply(
-                    node, node.operands().stream().map(Evaluation.this::value).toList());
+            List<Formula> operands = node.operands();
+            Figure left = value(operands.get(0));
+            return apply(node, left, operands.size() == 1 ? left : value(operands.get(1)));
         }
 
         @Override

@@ -213,6 +213,7 @@ public final class Catalogue {
             case "kurtosis" -> Optional.of(kurtosis(card).get(0));
             case "quartile-2" -> Optional.of(new Median(card.get(CardKey.MEDIAN)));
             case "trimmed-mean" -> Optional.of(new TrimmedMean(TENTH));
+            case "weighted-mean" -> Optional.of(new WeightedMean());
             case "range-inclusive" -> Optional.of(new Range(true));
             default -> {
                 Optional<Measure> onPage = page(card).stream()

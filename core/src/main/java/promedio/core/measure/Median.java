@@ -56,6 +56,11 @@ public record Median(MedianRule rule) implements Measure {
     }
 
     @Override
+    public Formula.Named formula(Shape shape) {
+        return Shared.formula(key(), shape, () -> methods(shape).get(0).formula());
+    }
+
+    @Override
     public List<Method> methods(Shape shape) {
         Formula half = Symbols.N.over(number(2));
         if (shape.odd()) {

@@ -68,6 +68,11 @@ public record Quantile(String id, Exact p, QuantileRule rule, Symbol symbol) imp
     }
 
     @Override
+    public Formula.Named formula(Shape shape) {
+        return Shared.formula(key(), shape, () -> methods(shape).get(0).formula());
+    }
+
+    @Override
     public List<Method> methods(Shape shape) {
         return Measure.only(symbol, body(rule, p, shape));
     }

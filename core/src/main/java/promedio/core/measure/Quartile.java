@@ -67,6 +67,11 @@ public record Quartile(int quarters, QuartileRule rule) implements Measure {
     }
 
     @Override
+    public Formula.Named formula(Shape shape) {
+        return Shared.formula(key(), shape, () -> methods(shape).get(0).formula());
+    }
+
+    @Override
     public List<Method> methods(Shape shape) {
         if (rule.quantileRule().isPresent()) {
             return Measure.only(symbol(), Quantile.body(rule.quantileRule().get(), Exact.ratio(quarters, 4), shape));

@@ -51,6 +51,11 @@ public record QuartileSpread(Kind kind, QuartileRule rule) implements Measure {
     }
 
     @Override
+    public Formula.Named formula(Shape shape) {
+        return Shared.formula(key(), shape, () -> methods(shape).get(0).formula());
+    }
+
+    @Override
     public List<Method> methods(Shape shape) {
         Formula upper = new Quartile(3, rule).formula(shape);
         Formula lower = new Quartile(1, rule).formula(shape);

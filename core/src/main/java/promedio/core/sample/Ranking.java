@@ -14,16 +14,23 @@ import promedio.core.number.Exact;
  * rank, tie and total up to a point is read from it.
  */
 public final class Ranking {
+    private static final int FEW = 1_000;
+
     private final Decimals distinct;
     /** In units of 10^−weightPlaces; index i holds the total of the first i distinct values. */
     private final long[] cumulative;
 
     private final Exact weightUnit;
+    private final boolean counts;
+    /** The values of a small sample, which many measures read again and again. */
+    private final Exact[] read;
 
     private Ranking(Decimals distinct, long[] cumulative, int weightPlaces) {
         this.distinct = distinct;
         this.cumulative = cumulative;
         this.weightUnit = Exact.scaled(BigInteger.ONE, weightPlaces);
+        this.counts = weightPlaces == 0;
+        this.read = new Exact[Math.min(distinct.size(), FEW)];
     }
 
     static Ranking of(Decimals values, Decimals weights) {
@@ -100,12 +107,21 @@ public final class Ranking {
      * @throws IllegalArgumentException when the rank is not above 0 or is beyond n
      */
     public Exact at(Exact rank) {
-        return distinct.at(indexAt(rank));
+        int index = indexAt(rank);
+        if (index >= read.length) {
+            return distinct.at(index);
+        }
+        if (read[index] == null) {
+            read[index] = distinct.at(index);
+        }
+        return read[index];
     }
 
     /** The index of the distinct value at a rank. @throws IllegalArgumentException when there is no such rank */
     public int indexAt(Exact rank) {
-        BigInteger units = rank.over(weightUnit).ceiling();
+        BigInteger units = counts && rank.isWhole()
+                ? rank.numerator()
+                : rank.over(weightUnit).ceiling();
         if (units.signum() <= 0 || units.bitLength() > 62 || units.longValue() > cumulative[cumulative.length - 1]) {
             throw new IllegalArgumentException("There is no value at rank " + rank + ".");
         }

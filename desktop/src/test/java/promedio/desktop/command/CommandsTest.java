@@ -102,6 +102,21 @@ class CommandsTest {
         assertThat(json.path("kind").asText()).isEqualTo("frequencies");
         assertThat(json.path("count").asText()).isEqualTo("5");
         assertThat(json.path("results").path("mean").asText()).isEqualTo("3.4");
+        Run weighted = run(
+                "70,0.25\n80,0.75\n",
+                "solve",
+                "--kind",
+                "frequencies",
+                "--rule",
+                "frequencies=relative",
+                "--json",
+                "-",
+                "--measure",
+                "weighted-mean");
+        assertThat(weighted.json().path("results").path("weighted-mean").asText())
+                .isEqualTo("77.5");
+        assertThat(run("1\n2\n", "solve", "-", "--measure", "weighted-mean").out())
+                .contains("second column of weights");
     }
 
     @ParameterizedTest(name = "solve {0} is wrong usage")
