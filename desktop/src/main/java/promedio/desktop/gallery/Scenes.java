@@ -10,6 +10,7 @@ import javafx.scene.control.Hyperlink;
 import javafx.stage.Stage;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
+import promedio.core.assignment.History;
 import promedio.core.course.CardKey;
 import promedio.core.course.Divisor;
 import promedio.desktop.demo.Demo;
@@ -17,6 +18,7 @@ import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.DeskModel.Page;
 import promedio.desktop.theme.Theme;
 import promedio.desktop.window.MainWindow;
+import promedio.files.assignment.Journal;
 
 /** Every view in every state: what the gallery shows. */
 final class Scenes {
@@ -72,7 +74,14 @@ final class Scenes {
             model.show(Assignment.EMPTY, null);
             window.focusTyping();
         });
-        shot("first-sample", () -> model.type("12 15 15 18"));
+        shot(
+                "start-bring-back",
+                () -> window.offer(List.of(new Journal.Kept(
+                        Path.of("none.journal"), new History(Demo.assignment()), Optional.empty(), 12))));
+        shot("first-sample", () -> {
+            window.offer(List.of());
+            model.type("12 15 15 18");
+        });
     }
 
     private void measures() {
