@@ -1,9 +1,11 @@
 package promedio.core.formula;
 
+import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
 import promedio.core.sample.Sample;
@@ -54,17 +56,52 @@ public final class Evaluation {
     /** What a formula comes to: a figure, figures, or undefined with the reason. */
     public Outcome outcome(Formula formula) {
         try {
-            if (bare(formula) instanceof Formula.Commonest) {
-                List<Exact> modes = sample.ranking().commonest();
-                if (modes.isEmpty()) {
-                    return new Outcome.Undefined(Sentence.of("undefined.no-mode"));
-                }
-                return new Outcome.Several(List.copyOf(modes));
+            Optional<List<Figure>> several = several(bare(formula));
+            if (several.isPresent()) {
+                return new Outcome.Several(several.get());
             }
             return new Outcome.Single(value(formula));
         } catch (NoValue none) {
             return new Outcome.Undefined(none.reason());
         }
+    }
+
+    /** The figures of a node that may have more than one; empty for a node of another kind. */
+    private Optional<List<Figure>> several(Formula bare) {
+        if (bare instanceof Formula.Commonest) {
+            List<Exact> modes = sample.ranking().commonest();
+            if (modes.isEmpty()) {
+                throw new NoValue(Sentence.of("undefined.no-mode"));
+            }
+            return Optional.of(List.copyOf(modes));
+        }
+        if (bare instanceof Formula.Series series) {
+            return Optional.of(series.members().stream().map(this::value).toList());
+        }
+        if (bare instanceof Formula.Beyond beyond) {
+            List<Figure> found = beyond(value(beyond.lower()), value(beyond.upper()));
+            if (found.isEmpty()) {
+                throw new NoValue(Sentence.of("undefined.none-beyond"));
+            }
+            return Optional.of(found);
+        }
+        return Optional.empty();
+    }
+
+    private List<Figure> beyond(Figure lower, Figure upper) {
+        Decimals distinct = sample.ranking().distinct();
+        List<Figure> found = new ArrayList<>();
+        for (int i = 0; i < distinct.size() && distinct.at(i).compare(lower) < 0; i++) {
+            found.add(distinct.at(i));
+        }
+        int first = distinct.size();
+        while (first > found.size() && distinct.at(first - 1).compare(upper) > 0) {
+            first--;
+        }
+        for (int i = first; i < distinct.size(); i++) {
+            found.add(distinct.at(i));
+        }
+        return found;
     }
 
     private static Formula bare(Formula formula) {
@@ -222,6 +259,16 @@ public final class Evaluation {
                                 : Sentence.of("undefined.several-modes", modes.size()));
             }
             return modes.get(0);
+        }
+
+        @Override
+        public Figure series(Formula.Series node) {
+            throw new IllegalStateException("A series is not one figure.");
+        }
+
+        @Override
+        public Figure beyond(Formula.Beyond node) {
+            throw new IllegalStateException("The values beyond two bounds are not one figure.");
         }
 
         @Override

@@ -193,6 +193,47 @@ public sealed interface Formula {
         }
     }
 
+    /** Several figures side by side, which make up one measure: the five-number summary. */
+    record Series(List<Formula> members) implements Formula {
+        /** Copies the members. */
+        public Series {
+            members = List.copyOf(members);
+        }
+
+        @Override
+        public List<Formula> parts() {
+            return members;
+        }
+
+        @Override
+        public Formula with(List<Formula> parts) {
+            return new Series(parts);
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.series(this);
+        }
+    }
+
+    /** The different values beyond two bounds: those below the lower, and those above the upper. */
+    record Beyond(Formula lower, Formula upper) implements Formula {
+        @Override
+        public List<Formula> parts() {
+            return List.of(lower, upper);
+        }
+
+        @Override
+        public Formula with(List<Formula> parts) {
+            return new Beyond(parts.get(0), parts.get(1));
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.beyond(this);
+        }
+    }
+
     /** What a {@link Count} counts. */
     enum Counted {
         /** All values, n. */
@@ -256,6 +297,12 @@ public sealed interface Formula {
 
         /** The root of the product. */
         R rootOfProduct(RootOfProduct node);
+
+        /** Several figures. */
+        R series(Series node);
+
+        /** The values beyond two bounds. */
+        R beyond(Beyond node);
     }
 
     /** The direct parts, in the order of writing. */

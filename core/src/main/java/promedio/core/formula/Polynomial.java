@@ -103,6 +103,16 @@ final class Polynomial {
         }
 
         @Override
+        public Optional<Polynomial> series(Formula.Series node) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Polynomial> beyond(Formula.Beyond node) {
+            return Optional.empty();
+        }
+
+        @Override
         public Optional<Polynomial> rootOfProduct(Formula.RootOfProduct node) {
             return Optional.empty();
         }

@@ -1,5 +1,6 @@
 package promedio.core.formula;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -26,6 +27,7 @@ public final class Writer {
     private static final Notation.Sign SIGMA = new Notation.Sign("Σ", "\\textstyle\\sum ", "the sum of", false);
     private static final Notation.Sign PLUS = new Notation.Sign("+", "+", "plus", true);
     private static final Notation.Sign MINUS = new Notation.Sign("−", "-", "minus", true);
+    private static final Notation.Sign SEMICOLON = new Notation.Sign("; ", ";\\ ", "and", false);
     private static final Notation.Sign DOT = new Notation.Sign("·", "\\cdot ", "times", true);
 
     private final Letters letters;
@@ -188,6 +190,29 @@ public final class Writer {
         @Override
         public Piece commonest(Formula.Commonest node) {
             return new Piece(Notation.word("the value that occurs most often"), ATOM);
+        }
+
+        @Override
+        public Piece series(Formula.Series node) {
+            List<Notation> items = new ArrayList<>();
+            for (Formula member : node.members()) {
+                if (!items.isEmpty()) {
+                    items.add(SEMICOLON);
+                }
+                items.add(write(member));
+            }
+            return new Piece(new Notation.Row(items), SUM);
+        }
+
+        @Override
+        public Piece beyond(Formula.Beyond node) {
+            return new Piece(
+                    Notation.row(
+                            Notation.word("values below "),
+                            write(node.lower()),
+                            Notation.word(" or above "),
+                            write(node.upper())),
+                    SUM);
         }
 
         @Override

@@ -27,6 +27,11 @@ final class Agreement {
         this.dataPlaces = sample.values().places();
     }
 
+    /** The decimal places asked for a value. */
+    int placesAsked(Figure value) {
+        return accuracy.placesFor(value, dataPlaces);
+    }
+
     /** The verdict of agreement with an outcome; empty when the answer does not agree. */
     Optional<Verdict> of(Answer answer, Outcome outcome) {
         if (answer instanceof Answer.None) {

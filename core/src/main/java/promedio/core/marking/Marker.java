@@ -24,11 +24,16 @@ public final class Marker {
     /** Measures whose value is so often a value of the sample that a match says nothing. */
     private static final Set<String> COMMON_VALUES = Set.of("minimum", "maximum", "distinct");
 
+    /** Lines are tried with so many places more than asked. */
+    private static final int MORE_PLACES = 3;
+
     private final Sample sample;
     private final CourseCard card;
     private final Evaluation evaluation;
     private final Agreement agreement;
     private final Map<String, List<Candidate>> candidates = new HashMap<>();
+    private final Map<String, List<RoundedWays.Way>> rounded = new HashMap<>();
+    private final RoundedWays ways;
     private List<OtherValue> others;
 
     /** A marker for a sample and a card. */
@@ -37,6 +42,7 @@ public final class Marker {
         this.card = card;
         this.evaluation = Evaluation.of(sample);
         this.agreement = new Agreement(card, sample);
+        this.ways = new RoundedWays(sample, card.halves());
     }
 
     private record Candidate(CardKey<?> key, String choiceId, CourseCard card, Measure measure, Outcome outcome) {}
@@ -57,7 +63,9 @@ public final class Marker {
         Outcome outcome = measure(question).outcome(evaluation);
         return agreement
                 .of(answer, outcome)
+                .or(() -> roundedWorking(question, answer))
                 .or(() -> convention(question, answer))
+                .or(() -> drift(question, answer, outcome))
                 .or(() -> otherMeasure(question, answer))
                 .orElseGet(() -> differs(answer, outcome));
     }
@@ -65,6 +73,34 @@ public final class Marker {
     private Measure measure(String question) {
         return Catalogue.find(question, card)
                 .orElseThrow(() -> new IllegalArgumentException("There is no measure " + question + "."));
+    }
+
+    /** Where the course rounds every line, what that leads to agrees as well as the exact value. */
+    private Optional<Verdict> roundedWorking(String question, Answer answer) {
+        return card.get(CardKey.WORKING).flatMap(places -> ways.everyLine(measure(question), places).stream()
+                .flatMap(way -> agreement.of(answer, new Outcome.Single(way.value())).stream())
+                .findFirst());
+    }
+
+    /** What rounding on the way gives, to the places asked or a few more. */
+    private Optional<Verdict> drift(String question, Answer answer, Outcome outcome) {
+        Optional<Figure> exact = outcome.single();
+        if (exact.isEmpty() || !hasTwoFigures(answer)) {
+            return Optional.empty();
+        }
+        int asked = agreement.placesAsked(exact.get());
+        return rounded.computeIfAbsent(question, key -> ways.all(measure(key), asked, asked + MORE_PLACES)).stream()
+                .filter(way -> agreement
+                        .of(answer, new Outcome.Single(way.value()))
+                        .filter(Verdict.Agrees.class::isInstance)
+                        .isPresent())
+                .findFirst()
+                .map(way -> new Verdict.Drift(
+                        way.places(),
+                        way.line(),
+                        way.line().filter(RoundedWays.Way::isUnnamed).isPresent(),
+                        way.value(),
+                        exact.get()));
     }
 
     private Optional<Verdict> convention(String question, Answer answer) {

@@ -1,6 +1,8 @@
 package promedio.core.marking;
 
+import java.util.Optional;
 import promedio.core.course.CardKey;
+import promedio.core.formula.Symbol;
 import promedio.core.measure.Measure;
 import promedio.core.number.Figure;
 import promedio.core.sentence.Sentence;
@@ -62,6 +64,22 @@ public sealed interface Verdict {
     }
 
     /**
+     * What rounding on the way leads to; not a fault.
+     *
+     * @param places the places rounded to
+     * @param line the one line that was rounded; empty for every line
+     * @param unnamed whether that line is a quotient without a symbol
+     * @param value what it leads to
+     * @param exact the exact value
+     */
+    record Drift(int places, Optional<Symbol> line, boolean unnamed, Figure value, Figure exact) implements Verdict {
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.drift(this);
+        }
+    }
+
+    /**
      * The right value of another measure.
      *
      * @param measure the other measure
@@ -116,6 +134,9 @@ public sealed interface Verdict {
 
         /** Right under another convention. */
         R convention(Convention verdict);
+
+        /** Rounded on the way. */
+        R drift(Drift verdict);
 
         /** Another measure. */
         R otherMeasure(OtherMeasure verdict);

@@ -94,14 +94,17 @@ public final class Catalogue {
                 new GeometricMean(),
                 new HarmonicMean(),
                 new RootMeanSquare(),
+                new WeightedMean(),
                 new Sum(),
                 new Distinct(),
                 new Extreme(false),
                 new Quartile(1, quartiles),
                 new Quartile(3, quartiles),
                 new Extreme(true),
+                new FiveNumber(quartiles),
                 new Fence(false, outliers, quartiles),
-                new Fence(true, outliers, quartiles)));
+                new Fence(true, outliers, quartiles),
+                new Outliers(outliers, quartiles)));
         for (int k = 1; k <= 9; k++) {
             page.add(Quantile.decile(k, quantiles));
         }
@@ -213,7 +216,7 @@ public final class Catalogue {
             case "kurtosis" -> Optional.of(kurtosis(card).get(0));
             case "quartile-2" -> Optional.of(new Median(card.get(CardKey.MEDIAN)));
             case "trimmed-mean" -> Optional.of(new TrimmedMean(TENTH));
-            case "weighted-mean" -> Optional.of(new WeightedMean());
+
             case "range-inclusive" -> Optional.of(new Range(true));
             default -> {
                 Optional<Measure> onPage = page(card).stream()

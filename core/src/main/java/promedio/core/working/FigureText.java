@@ -21,6 +21,7 @@ import promedio.core.number.HalfRule;
 public final class FigureText {
     private static final int MOST_DIGITS_IN_FULL = 14;
     private static final int MOST_DIGITS_APPROXIMATE = 12;
+    private static final int MOST_SHOWN = 20;
     private static final char GROUP = '\u202f';
 
     private final Accuracy accuracy;
@@ -46,12 +47,22 @@ public final class FigureText {
         return plain(accuracy.round(figure, dataPlaces, halves));
     }
 
-    /** The figures of an outcome as an answer, several with a semicolon between; empty when undefined. */
+    /** The figures of an outcome as an answer, several with a semicolon between, of many the first; empty when undefined. */
     public String answer(Outcome outcome) {
         List<? extends Figure> figures = outcome.figures();
-        return figures.stream()
-                .map(outcome instanceof Outcome.Several ? this::carried : this::answer)
+        String shown = figures.stream()
+                .limit(MOST_SHOWN)
+                .map(outcome instanceof Outcome.Several ? this::oneOfSeveral : this::answer)
                 .collect(Collectors.joining("; "));
+        return figures.size() > MOST_SHOWN ? shown + "; …" : shown;
+    }
+
+    /** Values of the sample stand as they were written; what was computed is rounded as the card asks. */
+    private String oneOfSeveral(Figure figure) {
+        boolean recorded = figure instanceof Exact exact
+                && exact.placesInFull().isPresent()
+                && exact.placesInFull().getAsInt() <= dataPlaces;
+        return recorded ? carried(figure) : answer(figure);
     }
 
     /** Whether the answer as shown is the figure itself, so that = may stand before it. */

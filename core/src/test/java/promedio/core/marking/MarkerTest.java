@@ -44,6 +44,12 @@ class MarkerTest {
             }
 
             @Override
+            public String drift(Verdict.Drift drift) {
+                return "drift " + drift.places() + " "
+                        + drift.line().map(line -> line.id()).orElse("every line");
+            }
+
+            @Override
             public String otherMeasure(Verdict.OtherMeasure other) {
                 return "other-measure " + other.measure().id();
             }
@@ -97,7 +103,7 @@ class MarkerTest {
                     quartile-1 | 16.5           | agrees
                     quartile-1 | 17.25          | other-quartile-rule hf7
                     quartile-1 | 15.75          | other-quartile-rule hf6
-                    sd         | 25.61          | differs by
+                    sd         | 25.61          | drift
                     sd         | 25.62          | agrees
                     sd         | 25.08          | other-divisor population
                     sd         | √656.128623188 | agrees
@@ -114,6 +120,29 @@ class MarkerTest {
                     """)
     void answers_get_the_mark_of_a_tutor(String question, String answer, String mark) {
         assertThat(told(MARKER.mark(question, answer))).startsWith(mark);
+    }
+
+    @ParameterizedTest(name = "{1} for the {0}: {2}")
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+                    cv         | 74.71 % | drift 2 sd-sample   | 100·25.62/34.2917 = 74.712, exactly 74.697
+                    cv         | 74.72   | drift 2 every line  | 100·25.62/34.29 = 74.716
+                    cv         | 75.00   | drift 2 quotient-1  | 25.615/34.292 = 0.75, times 100
+                    variance   | 656.12  | drift 2 every line  | cells (8 − 34.29)² = 691.16 …, 15090.86/23 = 656.124
+                    skewness   | 0.90    | drift 2 quotient    | 7.792/25.615 = 0.30, times 3
+                    variance   | 656.11  | differs             | nothing leads there
+                    """)
+    void rounding_on_the_way_is_recognised_and_is_no_fault(String question, String answer, String mark, String byHand) {
+        assertThat(told(MARKER.mark(question, answer))).as(byHand).startsWith(mark);
+    }
+
+    @Test
+    void where_the_course_rounds_every_line_both_the_rounded_and_the_exact_answer_agree() {
+        Marker rounding = new Marker(MINUTES, CourseCard.STANDARD.with(CardKey.WORKING, Optional.of(2)));
+        assertThat(told(rounding.mark("variance", "656.12"))).isEqualTo("agrees");
+        assertThat(told(rounding.mark("variance", "656.13"))).isEqualTo("agrees");
     }
 
     @Test

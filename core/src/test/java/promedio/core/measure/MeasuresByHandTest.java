@@ -58,6 +58,9 @@ class MeasuresByHandTest {
                     2 4 4 7 9 12 15       | coefficient-of-quartile-deviation/halves-exclusive | 0.5 | 8/16
                     2 4 4 7 9 12 15       | fence-lower/halves-exclusive           | -8    | 4 − 1.5·8
                     2 4 4 7 9 12 15       | fence-upper/halves-exclusive           | 24    | 12 + 1.5·8
+                    2 4 4 7 9 12 15       | five-number                            | 2; 4; 7; 12; 15 | quartiles by halves
+                    2 4 4 7 9 12 30       | outliers                               | 30    | beyond 12 + 1.5·8 = 24
+                    -50 2 4 4 7 9 12 13 60 | outliers                              | -50; 60 | Q₁ = 3, Q₃ = 12.5: beyond −11.25 and 26.75
                     2 4 4 7 9 12 15       | skewness-bowley/halves-exclusive       | 0.25  | (12 + 4 − 14)/8
                     2 3 7                 | mean-deviation                         | 2     | (2 + 1 + 3)/3
                     2 3 7                 | mean-deviation-median                  | 1.6667 | (1 + 0 + 4)/3

@@ -146,6 +146,7 @@ final class Scenes {
             demo("kilograms", Page.MEASURES);
             model.unfolded().add("POSITION");
             model.ask("percentile-37");
+            model.ask("quantile/0.625");
             model.ask("z-score=4.5");
             model.ask("percentile-rank=2");
         });

@@ -20,6 +20,8 @@ import promedio.desktop.text.Words;
  * switches values; while a value is in hand the scale stands still and the measures' earlier places are drawn as ghosts.
  */
 public final class LineView extends LineInk {
+    private static final double RIGHT_ROOM = 1.4;
+
     private final DeskModel model;
     private final Canvas canvas = new Canvas();
     private SheetFigures figures;
@@ -137,7 +139,10 @@ public final class LineView extends LineInk {
             Decimals distinct = figures.sample().ranking().distinct();
             double left = 0.4 * em();
             scale = NumberScale.around(
-                    distinct.toDouble(0), distinct.toDouble(distinct.size() - 1), left, canvas.getWidth() - left);
+                    distinct.toDouble(0),
+                    distinct.toDouble(distinct.size() - 1),
+                    left,
+                    canvas.getWidth() - RIGHT_ROOM * em());
         }
         double axis = getHeight() - 3.05 * em();
         Markers markers = new Markers(this, figures, scale, axis, model::covers);

@@ -1,12 +1,14 @@
 package promedio.desktop.measures;
 
 import java.util.Optional;
+import java.util.function.Function;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.text.Words;
@@ -22,9 +24,9 @@ final class AskRow extends HBox {
         head.getStyleClass().add("soft");
         HBox paper = new HBox(
                 head,
-                field("ask.percentile", "percentile-", "ask.percentile.problem"),
-                field("ask.z-score", "z-score=", "ask.number.problem"),
-                field("ask.rank", "percentile-rank=", "ask.number.problem"));
+                field("ask.percentile", AskRow::percentile, "ask.percentile.problem"),
+                field("ask.z-score", value -> "z-score=" + value, "ask.number.problem"),
+                field("ask.rank", value -> "percentile-rank=" + value, "ask.number.problem"));
         paper.setAlignment(Pos.CENTER_LEFT);
         paper.getStyleClass().add("ask-paper");
         HBox.setHgrow(paper, Priority.ALWAYS);
@@ -33,7 +35,12 @@ final class AskRow extends HBox {
         getChildren().addAll(paper, margin);
     }
 
-    private HBox field(String label, String question, String problem) {
+    /** 37 asks for the 37th percentile, 62.5 for the quantile of the share 0.625. */
+    private static String percentile(Exact percent) {
+        return percent.isWhole() ? "percentile-" + percent : "quantile/" + percent.over(100);
+    }
+
+    private HBox field(String label, Function<Exact, String> question, String problem) {
         TextField field = new TextField();
         field.setId(label.replace('.', '-'));
         field.getStyleClass().add("ask-field");
@@ -44,9 +51,8 @@ final class AskRow extends HBox {
         field.setOnAction(entered -> {
             String typed = field.getText().strip();
             Numerals numerals = model.assignment().card().numerals();
-            Optional<String> number =
-                    numerals.read(typed).map(read -> read.exact().toString());
-            if (number.isPresent() && model.ask(question + number.get())) {
+            Optional<Exact> number = numerals.read(typed).map(Numerals.Numeral::exact);
+            if (number.map(question).filter(model::ask).isPresent()) {
                 model.say("");
                 field.clear();
             } else {

@@ -1,5 +1,6 @@
 package promedio.desktop.measures;
 
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
@@ -7,6 +8,8 @@ import javafx.scene.layout.HBox;
 
 /** A figure aligned on its decimal mark with the figures above and below. */
 final class FigureLabel extends HBox {
+    private static final PseudoClass SEVERAL = PseudoClass.getPseudoClass("several");
+
     private final Label whole = new Label();
     private final Label part = new Label();
 
@@ -18,11 +21,14 @@ final class FigureLabel extends HBox {
         getChildren().addAll(whole, part);
     }
 
-    void show(String figure) {
+    /** Shows one figure, or several with their unit behind them. */
+    void show(String figure, String unit) {
         int mark = Math.max(figure.lastIndexOf('.'), figure.lastIndexOf(','));
         boolean several = figure.contains(";");
-        whole.setText(mark < 0 || several ? figure : figure.substring(0, mark));
+        whole.setText(several ? figure + "\u00a0" + unit : mark < 0 ? figure : figure.substring(0, mark));
         part.setText(mark < 0 || several ? "" : figure.substring(mark));
+        pseudoClassStateChanged(SEVERAL, several);
+        part.setManaged(!several);
         whole.setTooltip(several ? new Tooltip(figure) : null);
     }
 }

@@ -78,9 +78,12 @@ final class MeasureRow extends HBox {
         symbol.show(shown.symbol());
         boolean covered = model.covers(question);
         pseudoClassStateChanged(COVERED, covered);
-        String plain = shown.defined() ? shown.figure() : Words.of("measures.undefined");
-        figure.show(covered ? Words.of("cover.covered") : plain);
+        String plain = shown.shown();
+        figure.show(covered ? Words.of("cover.covered") : plain, shown.unit());
+        boolean several = shown.outcome().figures().size() > 1 && !covered;
         unit.setText(shown.unit());
+        unit.setManaged(!several);
+        unit.setVisible(!several);
         note.setText(covered ? Words.of("cover.note") : shown.note());
         line.setAccessibleText(
                 shown.label() + " " + (covered ? "" : shown.figure()) + " " + shown.unit() + ", " + note.getText());

@@ -69,6 +69,18 @@ public record Mark(Kind kind, String word, String detail) {
         }
 
         @Override
+        public Mark drift(Verdict.Drift verdict) {
+            String exact = text.answer(verdict.exact());
+            String detail = verdict.line()
+                    .map(line -> verdict.unnamed()
+                            ? Words.of("mark.drift.quotient", verdict.places(), exact)
+                            : Words.of(
+                                    "mark.drift.line", card.letters().of(line).text(), verdict.places(), exact))
+                    .orElseGet(() -> Words.of("mark.drift.every-line", verdict.places(), exact));
+            return new Mark(Kind.ROUNDED, Words.of("mark.drift"), detail);
+        }
+
+        @Override
         public Mark otherMeasure(Verdict.OtherMeasure verdict) {
             return new Mark(
                     Kind.DIFFERS,

@@ -5,6 +5,7 @@ import promedio.core.formula.Notation;
 import promedio.core.formula.Outcome;
 import promedio.core.measure.Catalogue;
 import promedio.core.measure.Measure;
+import promedio.desktop.text.Words;
 
 /**
  * One line of the page Measures.
@@ -22,6 +23,9 @@ public record MeasureLine(
     private static final Set<String> USUAL = Set.of(
             "mean", "median", "mode", "quartile-1", "quartile-3", "range", "iqr", "variance", "sd", "skewness-bowley");
 
+    /** Measures of which there can be none, one or several. */
+    private static final Set<String> LISTS = Set.of("mode", "outliers");
+
     /** The question it answers. */
     public String question() {
         return Catalogue.question(measure);
@@ -36,6 +40,11 @@ public record MeasureLine(
     private boolean asked() {
         String question = question();
         return question.indexOf('=') >= 0 || question.startsWith("percentile-") || question.startsWith("quantile/");
+    }
+
+    /** The figure, or “none” or “undefined” in its place. */
+    public String shown() {
+        return defined() ? figure : Words.of(LISTS.contains(measure.id()) ? "measures.none" : "measures.undefined");
     }
 
     /** Whether it has a value. */

@@ -2,7 +2,6 @@ package promedio.desktop.model;
 
 import java.util.List;
 import java.util.stream.Collectors;
-import promedio.desktop.text.Words;
 
 /** Measures as text for the clipboard. */
 public final class MeasuresText {
@@ -25,7 +24,7 @@ public final class MeasuresText {
     }
 
     private static String figure(MeasureLine line) {
-        return line.defined() ? line.figure() : Words.of("measures.undefined");
+        return line.shown();
     }
 
     private static String escaped(String text) {
