@@ -206,4 +206,42 @@ public sealed interface Edit {
             return "answer";
         }
     }
+
+    /**
+     * One unit of a frequency table moved to another value, or added.
+     *
+     * @param row the row it is taken from; −1 for a unit that is added
+     * @param to the value it goes to, as typed
+     */
+    record MoveUnit(String sheetId, int row, String to) implements Edit {
+        @Override
+        public Assignment apply(Assignment before) {
+            return before.sheet(sheetId)
+                    .flatMap(sheet -> FrequencyRows.moved(sheet, before.card().numerals(), row, to))
+                    .map(before::withSheet)
+                    .orElse(before);
+        }
+
+        @Override
+        public String name() {
+            return row < 0 ? "add-entries" : "change-entry";
+        }
+    }
+
+    /** Several edits made, undone and made again as one. */
+    record Together(String name, List<Edit> edits) implements Edit {
+        /** Copies the edits. */
+        public Together {
+            edits = List.copyOf(edits);
+        }
+
+        @Override
+        public Assignment apply(Assignment before) {
+            Assignment after = before;
+            for (Edit edit : edits) {
+                after = edit.apply(after);
+            }
+            return after;
+        }
+    }
 }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Predicate;
 import java.util.regex.Pattern;
 
 /**
@@ -70,6 +71,11 @@ public final class Entries {
     /** The decimal places a plain decimal was written with. */
     int places(int index) {
         return places[index];
+    }
+
+    /** Whether one of the entries that are no plain decimals passes a test. */
+    boolean anyWord(Predicate<String> test) {
+        return texts.values().stream().anyMatch(test);
     }
 
     /** All entries as text. */

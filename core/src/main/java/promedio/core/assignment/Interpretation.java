@@ -187,4 +187,28 @@ public final class Interpretation {
         }
         return sentences;
     }
+
+    /** An entry that seems to be a total or mean of the others. */
+    public Optional<Suspicion> suspicion() {
+        return Suspicion.of(sheet, sample);
+    }
+
+    /** How many entries are no numbers as they stand, but would be with the other decimal mark. */
+    public int readableWithOtherMark() {
+        Numerals other = numerals.decimalMark() == ',' ? Numerals.POINT : Numerals.COMMA;
+        int found = 0;
+        for (int i = 0; i < statuses.length && count(Status.NOT_A_NUMBER) > 0; i++) {
+            if (statuses[i] == Status.NOT_A_NUMBER
+                    && other.read(sheet.values().text(i)).isPresent()) {
+                found++;
+            }
+        }
+        return found;
+    }
+
+    /** Whether commas are read as decimal marks here, and there are some. */
+    public boolean readsCommas() {
+        return numerals.decimalMark() == ','
+                && sheet.columns().stream().anyMatch(column -> column.anyWord(text -> text.indexOf(',') >= 0));
+    }
 }

@@ -56,13 +56,17 @@ public record Typing(List<List<String>> columns, List<String> headings, boolean 
                         : ofLines(lines, numerals));
     }
 
-    /** Takes the text of a file apart, whose columns may be parted by semicolons, or by commas where they are no decimal mark. */
-    public static Typing ofFile(String text, Numerals numerals) {
-        if (text.indexOf('\t') >= 0) {
-            return parse(text, numerals);
-        }
-        char separator = text.indexOf(';') >= 0 || numerals.decimalMark() == ',' ? ';' : ',';
-        return text.indexOf(separator) < 0 ? parse(text, numerals) : parse(text.replace(separator, '\t'), numerals);
+    /** Takes rows of cells apart, as they stand in a file: columns with or without headings. */
+    public static Typing ofRows(List<List<String>> rows, Numerals numerals) {
+        return rows.isEmpty() ? new Typing(List.of(), List.of(), false) : ofCells(rows, numerals);
+    }
+
+    /** How many cells are numbers. */
+    public long numbers(Numerals numerals) {
+        return columns.stream()
+                .flatMap(List::stream)
+                .filter(cell -> numerals.read(cell).isPresent())
+                .count();
     }
 
     private static Optional<Typing> times(List<String> lines) {
@@ -105,17 +109,21 @@ public record Typing(List<List<String>> columns, List<String> headings, boolean 
     }
 
     private static Typing ofColumns(List<String> lines, Numerals numerals) {
+        return ofCells(
+                lines.stream().map(line -> Arrays.asList(line.split("\t", -1))).toList(), numerals);
+    }
+
+    private static Typing ofCells(List<List<String>> rows, Numerals numerals) {
         List<List<String>> columns = new ArrayList<>();
-        int width = lines.stream().mapToInt(line -> cells(line).length).max().orElse(1);
+        int width = rows.stream().mapToInt(List::size).max().orElse(1);
         for (int i = 0; i < width; i++) {
-            List<String> column = new ArrayList<>();
-            for (String line : lines) {
-                String[] cells = cells(line);
-                column.add(i < cells.length ? cells[i].strip() : "");
+            List<String> column = new ArrayList<>(rows.size());
+            for (List<String> cells : rows) {
+                column.add(i < cells.size() ? cells.get(i).strip() : "");
             }
             columns.add(column);
         }
-        boolean headed = lines.size() > 1
+        boolean headed = rows.size() > 1
                 && columns.stream()
                         .allMatch(column -> !column.get(0).isEmpty()
                                 && numerals.read(column.get(0)).isEmpty())
@@ -144,9 +152,5 @@ public record Typing(List<List<String>> columns, List<String> headings, boolean 
             before = value.get();
         }
         return columns.get(0).size() > 1;
-    }
-
-    private static String[] cells(String line) {
-        return line.split("\t", -1);
     }
 }

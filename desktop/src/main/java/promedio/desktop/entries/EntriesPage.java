@@ -1,5 +1,6 @@
 package promedio.desktop.entries;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
@@ -14,6 +15,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.SelectionMode;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
@@ -44,6 +46,8 @@ public final class EntriesPage extends StackPane {
     private final DeskModel model;
     private final StartPane start;
     private final VBox page = new VBox();
+    private final FileWays ways;
+    private final NoticeBox notices;
     private final TextField name = new TextField();
     private final TextField unit = new TextField();
     private final TextField missing = new TextField();
@@ -57,10 +61,11 @@ public final class EntriesPage extends StackPane {
     private boolean typing;
 
     /** The page of a desk. */
-    public EntriesPage(DeskModel model, Runnable openDemo, Runnable openFile) {
+    public EntriesPage(DeskModel model, FileWays ways) {
         this.model = model;
         getStyleClass().add("entries");
-        start = new StartPane(model, openDemo, openFile);
+        start = new StartPane(model, ways);
+        this.ways = ways;
         add = new EntryField(model::type);
         add.setId("add-field");
         add.setPromptText(Words.of("entries.add.prompt"));
@@ -86,7 +91,8 @@ public final class EntriesPage extends StackPane {
         leftOut.getStyleClass().add("left-out-sentence");
         sentence.getStyleClass().add("count-sentence");
         page.getStyleClass().add("entries-page");
-        page.getChildren().addAll(headLine(), new HBox(sentence, leftOut), lists, foot);
+        notices = new NoticeBox(model);
+        page.getChildren().addAll(headLine(), new HBox(sentence, leftOut), notices, lists, foot);
         getChildren().addAll(start, page);
         visibleProperty().addListener((property, before, visible) -> show());
         model.figuresProperty().addListener((property, before, figures) -> show());
@@ -132,11 +138,17 @@ public final class EntriesPage extends StackPane {
         remove.setOnAction(click ->
                 model.make(new Edit.RemoveSheet(model.selectedProperty().get())));
         remove.setMinWidth(Region.USE_PREF_SIZE);
+        Button csv = new Button(Words.of("entries.csv"));
+        csv.getStyleClass().add("quiet-button");
+        csv.setTooltip(new Tooltip(Words.of("entries.csv.tip")));
+        csv.setOnAction(click -> ways.writeCsv());
+        csv.setMinWidth(Region.USE_PREF_SIZE);
         FlowPane line = new FlowPane(
                 labelled("entries.name", name),
                 labelled("entries.unit", unit),
                 labelled("entries.missing", missing),
-                remove);
+                remove,
+                csv);
         line.getStyleClass().add("entries-head");
         return line;
     }
@@ -212,21 +224,27 @@ public final class EntriesPage extends StackPane {
     private void removeChosen() {
         List<Integer> rows = chosenRows();
         int end = rows.size();
+        List<Edit> edits = new ArrayList<>();
         // Runs of neighbouring rows, from the last on, so that the rows before keep their numbers.
         while (end > 0) {
             int begin = end - 1;
             while (begin > 0 && rows.get(begin - 1) == rows.get(begin) - 1) {
                 begin--;
             }
-            model.make(new Edit.RemoveRows(model.selectedProperty().get(), rows.get(begin), end - begin));
+            edits.add(new Edit.RemoveRows(model.selectedProperty().get(), rows.get(begin), end - begin));
             end = begin;
         }
+        model.make(new Edit.Together("remove-entries", edits));
     }
 
     private void switchChosen() {
         model.sheet().ifPresent(sheet -> {
+            List<Edit> edits = new ArrayList<>();
             for (int row : chosenRows()) {
-                model.make(new Edit.SwitchEntry(sheet.id(), row, sheet.off().contains(row)));
+                edits.add(new Edit.SwitchEntry(sheet.id(), row, sheet.off().contains(row)));
+            }
+            if (!edits.isEmpty()) {
+                model.make(new Edit.Together(edits.get(0).name(), edits));
             }
         });
     }
@@ -261,6 +279,9 @@ public final class EntriesPage extends StackPane {
         boolean none = model.selectedProperty().get().isEmpty();
         typing |= start.isVisible() && start.isFocusWithin();
         start.setVisible(none);
+        if (none) {
+            start.showRecent();
+        }
         page.setVisible(!none);
         SheetFigures figures = model.figuresProperty().get();
         if (none || figures == null) {
@@ -273,6 +294,7 @@ public final class EntriesPage extends StackPane {
         unit.setText(sheet.unit());
         missing.setText(codesOf(sheet));
         showCounts(figures);
+        notices.show(figures);
         if (typing) {
             typing = false;
             add.requestFocus();

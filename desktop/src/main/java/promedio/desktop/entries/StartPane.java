@@ -1,11 +1,13 @@
 package promedio.desktop.entries;
 
 import java.io.IOException;
+import java.nio.file.Path;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import promedio.desktop.model.DeskModel;
@@ -16,9 +18,11 @@ import promedio.files.assignment.Journal;
 final class StartPane extends VBox {
     private final EntryField field;
     private final VBox kept = new VBox();
+    private final VBox recent = new VBox();
+    private final FileWays ways;
     private final DeskModel model;
 
-    StartPane(DeskModel model, Runnable openDemo, Runnable openFile) {
+    StartPane(DeskModel model, FileWays ways) {
         this.model = model;
         getStyleClass().add("start");
         kept.getStyleClass().add("kept");
@@ -34,11 +38,13 @@ final class StartPane extends VBox {
         hint.getStyleClass().add("start-hint");
         Hyperlink demo = new Hyperlink(Words.of("entries.start.demo"));
         demo.setId("open-demo");
-        demo.setOnAction(click -> openDemo.run());
+        demo.setOnAction(click -> ways.openDemo());
         Hyperlink open = new Hyperlink(Words.of("entries.start.open"));
-        open.setOnAction(click -> openFile.run());
-        VBox others = new VBox(demo, open);
+        open.setOnAction(click -> ways.open());
+        VBox others = new VBox(demo, open, recent);
         others.getStyleClass().add("start-others");
+        recent.getStyleClass().add("start-recent");
+        this.ways = ways;
         getChildren().addAll(kept, head, field, hint, others);
         offer(List.of());
     }
@@ -79,6 +85,26 @@ final class StartPane extends VBox {
                 }
             });
             kept.getChildren().add(line);
+        }
+    }
+
+    /** Lists the assignments last used. */
+    void showRecent() {
+        List<Path> paths = ways.recent();
+        recent.getChildren().clear();
+        recent.setVisible(!paths.isEmpty());
+        recent.setManaged(!paths.isEmpty());
+        if (!paths.isEmpty()) {
+            Label head = new Label(Words.of("entries.start.recent"));
+            head.getStyleClass().add("soft");
+            recent.getChildren().add(head);
+        }
+        for (Path path : paths) {
+            Hyperlink link = new Hyperlink(path.getFileName().toString());
+            link.getStyleClass().add("recent-link");
+            link.setTooltip(new Tooltip(path.toString()));
+            link.setOnAction(click -> ways.take(path));
+            recent.getChildren().add(link);
         }
     }
 

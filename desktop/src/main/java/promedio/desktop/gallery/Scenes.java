@@ -86,7 +86,20 @@ final class Scenes {
 
     private void measures() {
         shot("measures", () -> demo("minutes", Page.MEASURES));
-        shot("line-value-in-hand", () -> model.tryEntry(lastEntry("120"), "60"));
+        shot("line-value-in-hand", () -> model.tryEdit(new Edit.SetEntry("minutes", 0, lastEntry("120"), "60")));
+        shot("line-what-if", () -> {
+            demo("minutes", Page.MEASURES);
+            model.addForAMoment(new Edit.InsertRows("minutes", 26, List.of(List.of("100"))));
+        });
+        shot("line-broken-axis", () -> {
+            demo("minutes", Page.MEASURES);
+            model.make(new Edit.SetEntry("minutes", 0, lastEntry("120"), "1200"));
+            model.pointedProperty().set("median");
+        });
+        shot("line-table-in-hand", () -> {
+            demo("visitors", Page.MEASURES);
+            model.tryEdit(new Edit.MoveUnit("visitors", 0, "16"));
+        });
         shot("attempt-first", () -> {
             demo("minutes", Page.MEASURES);
             model.coverFigures(true);

@@ -3,6 +3,7 @@ package promedio.desktop.line;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import promedio.core.number.Decimals;
+import promedio.core.number.Exact;
 import promedio.core.sample.Ranking;
 import promedio.core.sample.Sample;
 
@@ -20,6 +21,8 @@ final class Dots {
     private final double axis;
     private final double room;
     private final double radius;
+    /** Where the topmost dot of each distinct value is drawn; null where there is a strip of density. */
+    private double[] tops;
 
     Dots(LineInk ink, Sample sample, NumberScale scale, double axis) {
         this.ink = ink;
@@ -69,6 +72,7 @@ final class Dots {
             density(g, lit);
             return;
         }
+        tops = new double[distinct().size()];
         double last = Double.NEGATIVE_INFINITY;
         int height = 0;
         for (int i = 0; i < distinct().size(); i++) {
@@ -84,7 +88,21 @@ final class Dots {
                 double y = axis - 0.5 * ink.em() - radius - height * radius * STACKED;
                 dot(g, x, y, radius, value < below || value > above, colour);
                 height++;
+                tops[i] = y;
             }
+        }
+    }
+
+    /** Draws a ring around the topmost dot of a value: one that is there only for a moment. */
+    void ring(GraphicsContext g, Exact value) {
+        int index = sample.ranking().distinctBelow(value);
+        if (index < distinct().size() && distinct().at(index).equals(value)) {
+            double y = tops == null ? axis - ink.em() : tops[index];
+            double around = radius + 2.5;
+            g.setStroke(ink.accent());
+            g.setLineWidth(1.8);
+            g.strokeOval(scale.x(value.toDouble()) - around, y - around, 2 * around, 2 * around);
+            g.setLineWidth(1);
         }
     }
 

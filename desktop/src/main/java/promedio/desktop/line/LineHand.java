@@ -7,13 +7,15 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import promedio.core.assignment.Edit;
+import promedio.core.assignment.SampleSheet;
 import promedio.core.number.Exact;
 import promedio.core.sample.Sample;
 import promedio.desktop.model.DeskModel;
 
 /**
- * The hand on the Line. Dragging a dot changes its value live; letting go keeps it and Escape puts it back. A double click
- * adds a value. By keyboard: arrows go from value to value, with Alt they move it, Enter keeps, Space switches it off.
+ * The hand on the Line. Dragging a dot changes its value live, in a frequency table one unit of it; letting go keeps it and
+ * Escape puts it back. A double click adds a value for a moment. By keyboard: arrows go from value to value, with Alt they
+ * move it, Insert adds one, Enter keeps, Space switches it off, Up and Down go from measure to measure.
  */
 final class LineHand {
     private final LineView line;
@@ -27,12 +29,13 @@ final class LineHand {
         this.model = model;
         line.setOnMouseMoved(move -> {
             if (line.isLive() && entry < 0) {
-                line.light(line.nearest(move.getX()));
+                line.point(move.getX(), move.getY());
             }
         });
         line.setOnMouseExited(left -> {
             if (entry < 0 && !line.isFocused()) {
                 line.light(-1);
+                model.pointedProperty().set("");
             }
         });
         line.setOnMousePressed(this::take);
@@ -68,10 +71,10 @@ final class LineHand {
         origin = null;
     }
 
-    /** The last entry that has a distinct value; −1 for none, and for frequency tables, whose rows are not dots. */
+    /** The last entry, or row of a table, that has a distinct value; −1 for none, and for proportions, which have no unit. */
     private int entryOf(int distinct) {
         Sample sample = line.figures().sample();
-        if (distinct < 0 || sample.weighted()) {
+        if (distinct < 0 || sample.shape().relative()) {
             return -1;
         }
         Exact value = sample.ranking().distinct().at(distinct);
@@ -87,7 +90,11 @@ final class LineHand {
         if (origin == null) {
             origin = line.litValue();
         }
-        model.tryEntry(entry, written(to));
+        String sheet = line.figures().sheet().id();
+        model.tryEdit(
+                line.figures().sample().weighted()
+                        ? new Edit.MoveUnit(sheet, entry, written(to))
+                        : new Edit.SetEntry(sheet, 0, entry, written(to)));
         line.light(Exact.from(to));
     }
 
@@ -96,15 +103,23 @@ final class LineHand {
         return model.assignment().card().numerals().decimalMark() == ',' ? plain.replace('.', ',') : plain;
     }
 
+    /** A double click where no value stands adds one for a moment. */
     private void add(MouseEvent click) {
         boolean free = line.isLive()
                 && line.nearest(click.getX()) < 0
-                && !line.figures().sample().weighted();
+                && !line.figures().sample().shape().relative();
         if (click.getClickCount() == 2 && click.getButton() == MouseButton.PRIMARY && free) {
-            BigDecimal number = line.snapped(click.getX());
-            model.make(new Edit.InsertRows(
-                    line.figures().sheet().id(), line.figures().sheet().size(), List.of(List.of(written(number)))));
+            add(line.snapped(click.getX()));
         }
+    }
+
+    private void add(BigDecimal number) {
+        SampleSheet sheet = line.figures().sheet();
+        model.addForAMoment(
+                line.figures().sample().weighted()
+                        ? new Edit.MoveUnit(sheet.id(), -1, written(number))
+                        : new Edit.InsertRows(sheet.id(), sheet.size(), List.of(List.of(written(number)))));
+        line.light(Exact.from(number));
     }
 
     private void key(KeyEvent key) {
@@ -119,11 +134,23 @@ final class LineHand {
             letGo();
             int last = line.figures().sample().ranking().distinct().size() - 1;
             line.light(Math.max(0, Math.min(last, line.lit() < 0 ? (step > 0 ? 0 : last) : line.lit() + step)));
+        } else if (key.getCode() == KeyCode.UP || key.getCode() == KeyCode.DOWN) {
+            line.pointNext(key.getCode() == KeyCode.DOWN ? 1 : -1);
+        } else if (key.getCode() == KeyCode.INSERT || key.getCode() == KeyCode.PLUS) {
+            addBesideLit();
         } else if (key.getCode() == KeyCode.ENTER) {
-            model.keepTrial();
+            if (entry >= 0) {
+                model.keepTrial();
+            } else {
+                model.keepAdded();
+            }
             letGo();
         } else if (key.getCode() == KeyCode.ESCAPE) {
-            model.dropTrial();
+            if (entry >= 0) {
+                model.dropTrial();
+            } else {
+                model.dropAdded();
+            }
             if (origin != null) {
                 line.light(origin);
             }
@@ -134,6 +161,15 @@ final class LineHand {
             return;
         }
         key.consume();
+    }
+
+    /** Adds another value equal to the one that is lit up, or to the median, for a moment; Alt with arrows moves it on. */
+    private void addBesideLit() {
+        Sample sample = line.figures().sample();
+        if (!sample.shape().relative()) {
+            int last = sample.ranking().distinct().size() - 1;
+            add(sample.ranking().distinct().decimal(line.lit() >= 0 ? line.lit() : last / 2));
+        }
     }
 
     /** Moves the lit value by one recording unit. */

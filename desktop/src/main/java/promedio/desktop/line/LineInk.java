@@ -21,12 +21,13 @@ abstract class LineInk extends Region {
     private final StyleableProperty<Color> soft = colour("soft", view -> view.soft);
     private final StyleableProperty<Color> accent = colour("accent", view -> view.accent);
     private final StyleableProperty<Color> spread = colour("spread", view -> view.spread);
+    private final StyleableProperty<Color> paper = colour("paper", view -> view.paper);
     private final StyleableProperty<Color> quartiles = colour("quartiles", view -> view.quartiles);
     private final StyleableProperty<Number> em =
             STYLES.createStyleableNumberProperty(this, "lineEm", "-line-em", view -> view.em, 13);
 
     LineInk() {
-        for (StyleableProperty<?> property : List.of(ink, soft, accent, spread, quartiles, em)) {
+        for (StyleableProperty<?> property : List.of(ink, soft, accent, spread, paper, quartiles, em)) {
             ((ObservableValue<?>) property).addListener(changed -> draw());
         }
     }
@@ -52,6 +53,10 @@ abstract class LineInk extends Region {
 
     Color spread() {
         return spread.getValue();
+    }
+
+    Color paper() {
+        return paper.getValue();
     }
 
     Color quartiles() {

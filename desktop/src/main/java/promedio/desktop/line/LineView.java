@@ -2,6 +2,8 @@ package promedio.desktop.line;
 
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
@@ -24,21 +26,28 @@ public final class LineView extends LineInk {
 
     private final DeskModel model;
     private final Canvas canvas = new Canvas();
+    private final WhatIfBar whatIf;
+    private Markers markers;
     private SheetFigures figures;
     private NumberScale scale;
+    /** The figures that the scale was made for. */
+    private SheetFigures scaled;
+
     private Dots dots;
 
     /** The Line of a desk. */
     public LineView(DeskModel model) {
         this.model = model;
+        this.whatIf = new WhatIfBar(model);
         getStyleClass().add("line");
-        getChildren().add(canvas);
+        getChildren().addAll(canvas, whatIf);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         setFocusTraversable(true);
         setId("line");
         focusVisibleProperty().addListener((property, before, focused) -> draw());
         model.assignmentProperty().addListener((property, before, now) -> draw());
         model.litProperty().addListener((property, before, now) -> draw());
+        model.pointedProperty().addListener((property, before, now) -> draw());
         new LineHand(this, model);
     }
 
@@ -51,6 +60,7 @@ public final class LineView extends LineInk {
         if (other) {
             light((Exact) null);
         }
+        whatIf.show(shown);
         setAccessibleText(shown == null ? "" : spoken());
         setAccessibleHelp(Words.of("line.help"));
         draw();
@@ -116,6 +126,8 @@ public final class LineView extends LineInk {
     protected void layoutChildren() {
         canvas.setWidth(getWidth());
         canvas.setHeight(getHeight());
+        whatIf.autosize();
+        whatIf.relocate(0, getHeight() - whatIf.getHeight() + 0.15 * em());
         draw();
     }
 
@@ -135,17 +147,17 @@ public final class LineView extends LineInk {
         boolean inHand = before != null
                 && before != figures
                 && before.sheet().id().equals(figures.sheet().id());
-        if (!inHand || scale == null) {
+        double right = canvas.getWidth() - RIGHT_ROOM * em();
+        if (scale == null || !inHand && (scaled != figures || scale.right() != right)) {
             Decimals distinct = figures.sample().ranking().distinct();
-            double left = 0.4 * em();
-            scale = NumberScale.around(
-                    distinct.toDouble(0),
-                    distinct.toDouble(distinct.size() - 1),
-                    left,
-                    canvas.getWidth() - RIGHT_ROOM * em());
+            double[] ascending = IntStream.range(0, distinct.size())
+                    .mapToDouble(distinct::toDouble)
+                    .toArray();
+            scale = NumberScale.of(ascending, 0.4 * em(), right);
+            scaled = figures;
         }
-        double axis = getHeight() - 3.05 * em();
-        Markers markers = new Markers(this, figures, scale, axis, model::covers);
+        double axis = getHeight() - 3.3 * em();
+        markers = new Markers(this, figures, scale, axis, model::covers);
         dots = new Dots(this, figures.sample(), scale, axis);
         markers.drawBehind(g);
         if (inHand) {
@@ -157,10 +169,58 @@ public final class LineView extends LineInk {
                 markers.number("fence-upper").orElse(Double.POSITIVE_INFINITY),
                 lit());
         markers.drawBefore(g);
+        model.forAMomentProperty().get().forEach(edit -> WhatIfBar.value(edit, figures)
+                .ifPresent(value -> dots.ring(g, value)));
         litLabel(g, axis);
+        pointedLabel(g, axis);
         if (isFocusVisible()) {
             g.setStroke(accent());
             g.strokeRoundRect(0.5, 0.5, canvas.getWidth() - 1, canvas.getHeight() - 1, 6, 6);
+        }
+    }
+
+    /** What the measure that is pointed at says of the sample, below the axis. */
+    private void pointedLabel(GraphicsContext g, double axis) {
+        String question = model.pointedProperty().get();
+        if (lit() >= 0 || whatIf.isVisible() || !markers.questions().contains(question)) {
+            return;
+        }
+        String said = figures.line(question)
+                .map(line -> line.label() + " " + line.figure() + ": " + figures.meaning(line))
+                .orElse("");
+        Font font = font(0.9, false);
+        double room = scale.right() - scale.left() - width(Markers.name(figures), font(0.86, false)) - 2 * em();
+        String text = said;
+        while (width(text, font) > room && text.length() > 20) {
+            text = text.substring(0, text.length() - 6).strip() + " …";
+        }
+        g.setFont(font);
+        g.setFill(question.equals("mean") ? accent() : ink());
+        g.setTextAlign(TextAlignment.LEFT);
+        g.setTextBaseline(VPos.TOP);
+        g.fillText(text, scale.left(), axis + 1.9 * em());
+    }
+
+    /** Points at what is at a place: a measure, else the value near it, else a band. */
+    void point(double x, double y) {
+        Optional<String> marker = markers.at(x, y);
+        int near = marker.isPresent() ? -1 : nearest(x);
+        light(near);
+        model.pointedProperty()
+                .set(near >= 0 ? "" : marker.or(() -> markers.bandAt(x, y)).orElse(""));
+    }
+
+    /** Points at the next measure on the Line. */
+    void pointNext(int step) {
+        List<String> questions = markers.questions();
+        if (!questions.isEmpty()) {
+            light(-1);
+            int now = questions.indexOf(model.pointedProperty().get());
+            int next = now < 0 ? (step > 0 ? 0 : questions.size() - 1) : Math.floorMod(now + step, questions.size());
+            model.pointedProperty().set(questions.get(next));
+            figures.line(questions.get(next))
+                    .ifPresent(line ->
+                            setAccessibleText(line.label() + " " + line.figure() + ". " + figures.meaning(line)));
         }
     }
 

@@ -18,6 +18,11 @@ import promedio.desktop.text.Words;
 /** What stands on the Line besides the dots: axis, bands, fences, median, mean as balance point, and the key to them. */
 final class Markers {
     private static final double TOP = 0.75;
+    private static final List<String> QUESTIONS =
+            List.of("mean", "median", "sd", "quartile-1", "quartile-3", "fence-lower", "fence-upper");
+
+    private final List<Spot> spots = new ArrayList<>();
+    private final List<Spot> bands = new ArrayList<>();
 
     private final LineInk ink;
     private final SheetFigures figures;
@@ -31,6 +36,40 @@ final class Markers {
         this.figures = figures;
         this.scale = scale;
         this.axis = axis;
+    }
+
+    /** A place on the Line that stands for a measure. */
+    private record Spot(String question, double left, double top, double right, double bottom) {
+        boolean holds(double x, double y) {
+            return x >= left && x <= right && y >= top && y <= bottom;
+        }
+    }
+
+    private void spot(String question, double left, double top, double right, double bottom) {
+        spots.add(new Spot(question, left, top, right, bottom));
+    }
+
+    /** The measure that stands at a place: a label, a line, the key; under all of them the bands. */
+    Optional<String> at(double x, double y) {
+        return spots.stream()
+                .filter(spot -> spot.holds(x, y))
+                .map(Spot::question)
+                .findFirst();
+    }
+
+    /** The measure whose band is at a place, where no dot is. */
+    Optional<String> bandAt(double x, double y) {
+        return bands.stream()
+                .filter(spot -> spot.holds(x, y))
+                .map(Spot::question)
+                .findFirst();
+    }
+
+    /** The measures that stand on the Line, in the order of its keys. */
+    List<String> questions() {
+        return QUESTIONS.stream()
+                .filter(question -> number(question).isPresent())
+                .toList();
     }
 
     private static Optional<Double> number(SheetFigures of, String question) {
@@ -61,13 +100,18 @@ final class Markers {
             double to = clamped(scale.x(mean.get() + sd.get()));
             g.setFill(ink.spread().deriveColor(0, 1, 1, 0.11));
             g.fillRect(from, 1.6 * ink.em(), to - from, axis - 1.6 * ink.em());
+            bands.add(new Spot("sd", from, 1.6 * ink.em(), to, axis - 0.4 * ink.em()));
         }
         Optional<Double> q1 = number("quartile-1");
         Optional<Double> q3 = number("quartile-3");
         if (q1.isPresent() && q3.isPresent()) {
             double from = clamped(scale.x(q1.get()));
             g.setFill(ink.quartiles());
-            g.fillRect(from, axis - 0.32 * ink.em(), Math.max(2, clamped(scale.x(q3.get())) - from), 0.64 * ink.em());
+            double to = Math.max(from + 2, clamped(scale.x(q3.get())));
+            g.fillRect(from, axis - 0.32 * ink.em(), to - from, 0.64 * ink.em());
+            double middle = (from + to) / 2;
+            spot("quartile-1", from - 2, axis - 0.35 * ink.em(), middle, axis + 0.35 * ink.em());
+            spot("quartile-3", middle, axis - 0.35 * ink.em(), to + 2, axis + 0.35 * ink.em());
         }
         axis(g);
         fences(g);
@@ -77,6 +121,8 @@ final class Markers {
         g.setStroke(ink.ink());
         g.setLineWidth(1);
         g.strokeLine(scale.left(), Math.round(axis) + 0.5, scale.right(), Math.round(axis) + 0.5);
+        scale.gap().ifPresent(gap -> zigzag(g, scale.x(gap.from()), scale.x(gap.to())));
+        g.setLineWidth(1);
         g.setFill(ink.soft());
         g.setFont(ink.font(0.86, false));
         g.setTextAlign(TextAlignment.CENTER);
@@ -87,10 +133,36 @@ final class Markers {
             g.strokeLine(x, axis, x, axis + 0.3 * ink.em());
             g.fillText(figures.text().plain(tick), x, axis + 0.8 * ink.em());
         }
+        g.setTextAlign(TextAlignment.RIGHT);
+        g.fillText(name(figures), scale.right(), axis + 1.9 * ink.em());
+    }
+
+    /** What the numbers on the axis are, with their unit. */
+    static String name(SheetFigures figures) {
         String unit = figures.sheet().unit();
         String name = figures.sheet().name();
-        g.setTextAlign(TextAlignment.RIGHT);
-        g.fillText(unit.isEmpty() ? name : name + ", " + unit, scale.right(), axis + 1.9 * ink.em());
+        return unit.isEmpty() ? name : name + ", " + unit;
+    }
+
+    /** The axis is broken here: a zigzag in place of the line, and words below it. */
+    private void zigzag(GraphicsContext g, double from, double to) {
+        double y = Math.round(axis) + 0.5;
+        double step = (to - from) / 4;
+        double high = 0.45 * ink.em();
+        g.setStroke(ink.paper());
+        g.setLineWidth(3);
+        g.strokeLine(from, y, to, y);
+        g.setStroke(ink.ink());
+        g.setLineWidth(1.2);
+        g.strokePolyline(
+                new double[] {from, from + 0.5 * step, from + 1.5 * step, from + 2.5 * step, from + 3.5 * step, to},
+                new double[] {y, y - high, y + high, y - high, y + high, y},
+                6);
+        g.setFill(ink.soft());
+        g.setFont(ink.font(0.82, false));
+        g.setTextAlign(TextAlignment.CENTER);
+        g.setTextBaseline(VPos.BOTTOM);
+        g.fillText(Words.of("line.broken"), (from + to) / 2, y - 0.8 * ink.em());
     }
 
     private void fences(GraphicsContext g) {
@@ -108,7 +180,10 @@ final class Markers {
                 g.setFill(ink.soft());
                 g.setTextAlign(upper ? TextAlignment.LEFT : TextAlignment.RIGHT);
                 g.setTextBaseline(VPos.BOTTOM);
-                g.fillText(Words.of("line.fence", label(fence)), x + (upper ? 0.3 : -0.3) * ink.em(), top);
+                String text = Words.of("line.fence", label(fence));
+                double width = LineInk.width(text, ink.font(0.82, false)) + 0.3 * ink.em();
+                g.fillText(text, x + (upper ? 0.3 : -0.3) * ink.em(), top);
+                spot(fence, x - (upper ? 3 : width), top - 1.2 * ink.em(), x + (upper ? width : 3), axis);
             }
         }
     }
@@ -149,7 +224,8 @@ final class Markers {
             g.setLineWidth(1.6);
             g.strokeLine(x, 1.2 * ink.em(), x, axis + 0.6 * ink.em());
             g.setLineWidth(1);
-            label(g, Words.of("line.median", label("median")), x, medianLeft, squeezed, ink.ink());
+            spot("median", x - 3, 0, x + 3, axis - 0.4 * ink.em());
+            label(g, "median", x, medianLeft, squeezed, ink.ink());
         });
         mean.ifPresent(value -> {
             double x = scale.x(value);
@@ -161,13 +237,16 @@ final class Markers {
             g.setLineWidth(1);
             g.setFill(ink.accent());
             triangle(g, x);
-            label(g, Words.of("line.mean", label("mean")), x, !medianLeft, false, ink.accent());
+            spot("mean", x - 3, 0, x + 3, axis - 0.4 * ink.em());
+            spot("mean", x - 0.6 * ink.em(), axis, x + 0.6 * ink.em(), axis + 0.9 * ink.em());
+            label(g, "mean", x, !medianLeft, false, ink.accent());
         });
         key(g);
     }
 
     /** A label beside a marker, on the side where there is room. */
-    private void label(GraphicsContext g, String text, double x, boolean toTheLeft, boolean lower, Color colour) {
+    private void label(GraphicsContext g, String question, double x, boolean toTheLeft, boolean lower, Color colour) {
+        String text = Words.of("line." + question, label(question));
         Font font = ink.font(0.9, !colour.equals(ink.ink()));
         double width = LineInk.width(text, font);
         boolean left = toTheLeft ? x - width - 6 > scale.left() : x + width + 6 > scale.right();
@@ -175,24 +254,27 @@ final class Markers {
         g.setFill(colour);
         g.setTextBaseline(VPos.CENTER);
         g.setTextAlign(left ? TextAlignment.RIGHT : TextAlignment.LEFT);
-        g.fillText(text, x + (left ? -5 : 5), (lower ? 2.0 : TOP) * ink.em());
+        double y = (lower ? 2.0 : TOP) * ink.em();
+        g.fillText(text, x + (left ? -5 : 5), y);
+        double end = x + (left ? -width - 5 : width + 5);
+        spot(question, Math.min(x, end), y - 0.6 * ink.em(), Math.max(x, end), y + 0.6 * ink.em());
     }
 
-    private record KeyItem(Color colour, boolean hollow, String text) {}
+    private record KeyItem(Color colour, boolean hollow, String text, String question) {}
 
     /** What the bands and the hollow dots mean, at the end that has more room. */
     private void key(GraphicsContext g) {
         List<KeyItem> items = new ArrayList<>();
         if (number("sd").isPresent()) {
-            items.add(
-                    new KeyItem(ink.spread().deriveColor(0, 1, 1, 0.25), false, Words.of("line.spread", label("sd"))));
+            items.add(new KeyItem(
+                    ink.spread().deriveColor(0, 1, 1, 0.25), false, Words.of("line.spread", label("sd")), "sd"));
         }
         if (number("quartile-1").isPresent() && number("quartile-3").isPresent()) {
             String words = Words.of("line.quartiles", label("quartile-1"), label("quartile-3"));
-            items.add(new KeyItem(ink.quartiles(), false, words));
+            items.add(new KeyItem(ink.quartiles(), false, words, "quartile-1"));
         }
         if (hasOutliers()) {
-            items.add(new KeyItem(ink.ink(), true, Words.of("line.outliers")));
+            items.add(new KeyItem(ink.ink(), true, Words.of("line.outliers"), "fence-upper"));
         }
         Font font = ink.font(0.82, false);
         double widest = items.stream()
@@ -215,6 +297,7 @@ final class Markers {
             }
             g.setFill(ink.soft());
             g.fillText(item.text(), x + 1.3 * ink.em(), y);
+            spot(item.question(), x, y - 0.6 * ink.em(), x + 1.3 * ink.em() + widest, y + 0.6 * ink.em());
             y += 1.25 * ink.em();
         }
     }

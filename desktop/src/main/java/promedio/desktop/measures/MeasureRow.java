@@ -20,6 +20,7 @@ import promedio.desktop.text.Words;
 /** One measure: its line, its working when open, and the student's answer beside it in the margin. */
 final class MeasureRow extends HBox {
     private static final PseudoClass OPEN = PseudoClass.getPseudoClass("open");
+    private static final PseudoClass POINTED = PseudoClass.getPseudoClass("pointed");
     private static final PseudoClass COVERED = PseudoClass.getPseudoClass("covered");
     private static final PseudoClass UNDEFINED = PseudoClass.getPseudoClass("undefined");
 
@@ -56,6 +57,10 @@ final class MeasureRow extends HBox {
         line.setFocusTraversable(true);
         line.setAccessibleRole(AccessibleRole.TOGGLE_BUTTON);
         line.setId("row-" + question);
+        line.setOnMouseEntered(enter -> model.pointedProperty().set(question));
+        line.setOnMouseExited(leave -> model.pointedProperty().set(""));
+        model.pointedProperty()
+                .addListener((property, before, now) -> pseudoClassStateChanged(POINTED, question.equals(now)));
         line.setOnMouseClicked(click -> {
             line.requestFocus();
             model.toggle(question);

@@ -147,4 +147,27 @@ public final class MeasuresPage extends ScrollPane {
         box.getStyleClass().add("empty");
         return box;
     }
+
+    /** Goes to the row of a question, wherever it is folded away, and opens it. */
+    public void reveal(String question) {
+        SheetFigures figures = model.figuresProperty().get();
+        if (figures == null) {
+            return;
+        }
+        figures.line(question).ifPresent(line -> {
+            if (!line.usual(figures.firstSkewness())) {
+                model.unfolded().add(line.measure().group().name());
+            }
+            model.pageProperty().set(DeskModel.Page.MEASURES);
+            model.opened().add(question);
+            applyCss();
+            layout();
+            MeasureRow row = byQuestion.get(question);
+            if (row != null) {
+                double hidden = rows.getHeight() - getViewportBounds().getHeight();
+                setVvalue(hidden <= 0 ? 0 : Math.max(0, Math.min(1, (row.getLayoutY() - 40) / hidden)));
+                row.focusLine();
+            }
+        });
+    }
 }

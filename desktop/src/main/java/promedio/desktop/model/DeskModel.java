@@ -1,8 +1,6 @@
 package promedio.desktop.model;
 
-import java.io.InputStream;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -15,16 +13,16 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableMap;
 import javafx.collections.ObservableSet;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Attempts;
 import promedio.core.assignment.Edit;
-import promedio.core.assignment.Entries;
 import promedio.core.assignment.History;
 import promedio.core.assignment.SampleSheet;
-import promedio.core.assignment.Typing;
 import promedio.core.course.CardKey;
 import promedio.core.measure.Catalogue;
 import promedio.core.number.Exact;
@@ -33,7 +31,7 @@ import promedio.desktop.text.Words;
 import promedio.files.InputProblem;
 import promedio.files.assignment.AssignmentFile;
 import promedio.files.assignment.Journal;
-import promedio.files.delimited.TextSource;
+import promedio.files.delimited.SampleWriter;
 
 /** The assignment on the desk: what is chosen, what is shown of it, and every way to change it. */
 public final class DeskModel {
@@ -57,13 +55,16 @@ public final class DeskModel {
     private final ObservableSet<String> unfolded = FXCollections.observableSet();
     private final ObservableSet<String> asked = FXCollections.observableSet(new LinkedHashSet<>());
     private final ObjectProperty<Exact> lit = new SimpleObjectProperty<>();
+    private final StringProperty pointed = new SimpleStringProperty("");
     private final ObservableMap<String, String> methods = FXCollections.observableHashMap();
 
     private final Computation computation;
     private final Keeper keeper;
+    private final Intake intake = new Intake(this);
+    private final WhatIf whatIf = new WhatIf();
     private History history = new History(Assignment.EMPTY);
+    private FileStamp stamp;
     private Assignment saved = Assignment.EMPTY;
-    private Edit.SetEntry trial;
 
     /** An empty desk that keeps no journal: for pictures and tests. */
     public DeskModel(Background background) {
@@ -106,30 +107,72 @@ public final class DeskModel {
         return computation.settled().getReadOnlyProperty();
     }
 
-    /** Shows what a changed entry of the chosen list would do, without making the change. */
-    public void tryEntry(int row, String typed) {
-        SheetFigures settled = computation.settled().get();
-        boolean ready = settled != null && settled.sheet().id().equals(selected.get());
-        sheet().filter(sheet -> ready && row < sheet.size()).ifPresent(sheet -> {
-            trial = new Edit.SetEntry(sheet.id(), 0, row, typed);
-            computation.tryOut(sheet.with(0, row, typed), assignment().card(), questions(sheet.id()));
-        });
+    /** Shows what an edit of the chosen sample would do, without making it: a value in hand on the Line. */
+    public void tryEdit(Edit edit) {
+        if (isSettled()) {
+            whatIf.take(edit);
+            tryOut();
+        }
     }
 
-    /** Makes the change that is being tried. */
+    private boolean isSettled() {
+        SheetFigures settled = computation.settled().get();
+        return settled != null && settled.sheet().id().equals(selected.get());
+    }
+
+    private void tryOut() {
+        Assignment tried = whatIf.applied(assignment());
+        tried.sheet(selected.get()).ifPresent(sheet -> computation.tryOut(sheet, tried.card(), questions(sheet.id())));
+    }
+
+    /** Makes the change that is in hand; while something was added for a moment, it stays one more such change. */
     public void keepTrial() {
-        Edit kept = trial;
-        trial = null;
-        if (kept != null) {
-            make(kept);
+        if (!whatIf.isInHand()) {
+            return;
+        }
+        if (whatIf.hasAdded()) {
+            whatIf.letGo();
+        } else {
+            make(whatIf.release());
             refresh();
         }
     }
 
-    /** Puts back the value that is being tried. */
+    /** Puts back the value that is in hand. */
     public void dropTrial() {
-        if (trial != null) {
-            trial = null;
+        if (whatIf.isInHand()) {
+            whatIf.putBack();
+            refresh();
+        }
+    }
+
+    /** Adds something to the chosen sample for a moment, to be kept or thrown away. */
+    public void addForAMoment(Edit edit) {
+        if (isSettled()) {
+            whatIf.add(edit);
+            tryOut();
+        }
+    }
+
+    /** What was added to the chosen sample for a moment, and moved since. */
+    public ReadOnlyObjectProperty<List<Edit>> forAMomentProperty() {
+        return whatIf.addedProperty();
+    }
+
+    /** Keeps what was added for a moment, as one edit. */
+    public void keepAdded() {
+        List<Edit> kept = whatIf.addedProperty().get();
+        whatIf.clear();
+        if (!kept.isEmpty()) {
+            make(kept.size() == 1 ? kept.get(0) : new Edit.Together("add-entries", kept));
+            refresh();
+        }
+    }
+
+    /** Throws away what was added for a moment. */
+    public void dropAdded() {
+        if (!whatIf.isEmpty()) {
+            whatIf.clear();
             refresh();
         }
     }
@@ -167,6 +210,11 @@ public final class DeskModel {
     /** The value that is lit up wherever it is shown: on the Line, among the entries, in a working table; null for none. */
     public ObjectProperty<Exact> litProperty() {
         return lit;
+    }
+
+    /** The question of the measure that is pointed at, in the rows, in a formula or on the Line; empty for none. */
+    public StringProperty pointedProperty() {
+        return pointed;
     }
 
     /** The questions whose working is open. */
@@ -229,6 +277,8 @@ public final class DeskModel {
     private void lay(History past, Assignment asSaved, Path from) {
         history = past;
         saved = asSaved;
+        stamp = null;
+        whatIf.clear();
         Assignment other = past.present();
         file.set(from);
         computation.forget();
@@ -255,13 +305,13 @@ public final class DeskModel {
     /** Takes the last edit back. */
     public void undo() {
         String name = undoName.get();
-        if (!name.isEmpty()) {
+        if (!whatIf.isEmpty()) {
+            dropAdded();
+        } else if (!name.isEmpty()) {
             history.undo();
             keeper.note(to -> to.undone(history.present()));
             refresh();
             message.set(Words.of("message.undone", name));
-        } else {
-            dropTrial();
         }
     }
 
@@ -284,6 +334,7 @@ public final class DeskModel {
     /** Chooses a sample of the shelf. */
     public void select(String sheetId) {
         if (!selected.get().equals(sheetId)) {
+            whatIf.clear();
             selected.set(sheetId);
             refresh();
         }
@@ -291,6 +342,7 @@ public final class DeskModel {
 
     /** Goes to the empty paper, to type a new sample. */
     public void startSample() {
+        whatIf.clear();
         selected.set("");
         page.set(Page.ENTRIES);
         refresh();
@@ -298,80 +350,12 @@ public final class DeskModel {
 
     /** Takes what was typed or pasted: new samples on an empty paper, else more entries of the chosen sample. */
     public void type(String text) {
-        Typing typing = Typing.parse(text, assignment().card().numerals());
-        if (typing.isEmpty()) {
-            return;
-        }
-        Optional<SampleSheet> chosen = sheet();
-        if (chosen.isPresent()) {
-            append(chosen.get(), typing);
-        } else {
-            addSamples(typing);
-        }
+        intake.type(text);
     }
 
     /** Reads a text file as if it were pasted on an empty paper; commas and semicolons part columns there. */
     public void typeFile(Path path) {
-        try {
-            String text = TextSource.read(path.toString(), InputStream.nullInputStream());
-            Typing typing = Typing.ofFile(text, assignment().card().numerals());
-            if (typing.isEmpty()) {
-                message.set(Words.of("message.nothing", path.getFileName()));
-            } else {
-                addSamples(typing);
-            }
-        } catch (InputProblem problem) {
-            message.set(problem.getMessage());
-        }
-    }
-
-    private void append(SampleSheet sheet, Typing typing) {
-        int columns = sheet.columns().size();
-        List<List<String>> rows = new ArrayList<>(typing.columns());
-        if (columns == 1 && typing.columns().size() > 1) {
-            addSamples(typing);
-            return;
-        }
-        while (rows.size() < columns) {
-            rows.add(typing.columns().get(0).stream().map(entry -> "1").toList());
-        }
-        make(new Edit.InsertRows(sheet.id(), sheet.size(), rows));
-    }
-
-    private void addSamples(Typing typing) {
-        if (typing.table()) {
-            SampleSheet table = SampleSheet.frequencies(
-                    assignment().freshId(),
-                    name(typing.headings().get(0)),
-                    "",
-                    Entries.of(typing.columns().get(0)),
-                    Entries.of(typing.columns().get(1)));
-            add(table);
-            if (typing.headings().get(0).isEmpty()) {
-                message.set(Words.of("message.table"));
-            }
-            return;
-        }
-        String first = null;
-        for (int i = 0; i < typing.columns().size(); i++) {
-            SampleSheet sheet = SampleSheet.list(
-                    assignment().freshId(),
-                    name(typing.headings().get(i)),
-                    "",
-                    Entries.of(typing.columns().get(i)));
-            add(sheet);
-            first = first == null ? sheet.id() : first;
-        }
-        select(first);
-    }
-
-    private void add(SampleSheet sheet) {
-        make(new Edit.AddSheet(assignment().sheets().size(), sheet));
-        select(sheet.id());
-    }
-
-    private String name(String heading) {
-        return heading.isEmpty() ? Words.of("sample.name", assignment().sheets().size() + 1) : heading;
+        intake.file(path);
     }
 
     /** Writes an answer to a question of the chosen sample. */
@@ -438,7 +422,9 @@ public final class DeskModel {
     /** Opens an assignment from a file; the sentence is said when that fails, and the desk stays as it is. */
     public boolean open(Path path) {
         try {
+            FileStamp before = FileStamp.of(path);
             show(AssignmentFile.read(path), path);
+            stamp = before;
             return true;
         } catch (InputProblem problem) {
             message.set(problem.getMessage());
@@ -446,11 +432,17 @@ public final class DeskModel {
         }
     }
 
+    /** Whether somebody else has changed the file of the assignment since it was opened or saved here. */
+    public boolean isChangedElsewhere() {
+        return file.get() != null && stamp != null && !FileStamp.of(file.get()).equals(stamp);
+    }
+
     /** Saves the assignment; the sentence is said when that fails. */
     public boolean save(Path path) {
         try {
             AssignmentFile.write(assignment(), path);
             saved = assignment();
+            stamp = FileStamp.of(path);
             keeper.note(to -> to.begin(saved, Optional.of(path)));
             file.set(path);
             message.set(Words.of("message.saved", path.getFileName()));
@@ -462,6 +454,16 @@ public final class DeskModel {
         }
     }
 
+    /** Writes the samples of the shelf side by side as CSV; the sentence is said either way. */
+    public void writeCsv(Path path) {
+        try {
+            SampleWriter.write(assignment().sheets(), path);
+            message.set(Words.of("message.csv", assignment().sheets().size(), path.getFileName()));
+        } catch (InputProblem problem) {
+            message.set(problem.getMessage());
+        }
+    }
+
     /** Brings everything up to date with the present; results of older presents are dropped. */
     private void refresh() {
         Assignment present = history.present();
@@ -469,13 +471,15 @@ public final class DeskModel {
             selected.set(
                     present.sheets().isEmpty() ? "" : present.sheets().get(0).id());
         }
-        trial = null;
         assignment.set(present);
         unsaved.set(!present.equals(saved));
         undoName.set(history.undoable().map(DeskModel::nameOf).orElse(""));
         redoName.set(history.redoable().map(DeskModel::nameOf).orElse(""));
         sheet().ifPresentOrElse(
                         sheet -> computation.show(sheet, present.card(), questions(sheet.id())), computation::clear);
+        if (!whatIf.isEmpty()) {
+            tryOut();
+        }
     }
 
     /** The questions to put on the page besides the usual ones: asked for, or answered. */

@@ -23,14 +23,30 @@ public interface FilePicker {
         STAY
     }
 
+    /** What to do with a file that somebody else has changed. */
+    enum Changed {
+        /** Put this assignment in its place. */
+        REPLACE,
+        /** Save under another name. */
+        ELSEWHERE,
+        /** Do not save. */
+        STAY
+    }
+
     /** A file to open; empty when none was chosen. */
     Optional<Path> toOpen();
 
     /** A file to save to; empty when none was chosen. */
     Optional<Path> toSave(String suggestedName);
 
+    /** A CSV file to write samples to; empty when none was chosen. */
+    Optional<Path> toWrite(String suggestedName);
+
     /** What to do with the changes of an assignment. */
     Unsaved unsaved(String title);
+
+    /** What to do with a file that was changed by another program. */
+    Changed changedElsewhere(String name);
 
     /** The real dialogs over a window. */
     static FilePicker over(Window window) {
@@ -50,6 +66,28 @@ public interface FilePicker {
                 return Optional.ofNullable(chooser.showSaveDialog(window))
                         .map(File::toPath)
                         .map(FilePicker::withEnding);
+            }
+
+            @Override
+            public Optional<Path> toWrite(String suggestedName) {
+                FileChooser chooser = new FileChooser();
+                chooser.setTitle(Words.of("picker.csv"));
+                chooser.getExtensionFilters()
+                        .add(new FileChooser.ExtensionFilter(Words.of("picker.csv.kind"), "*.csv"));
+                chooser.setInitialFileName(suggestedName);
+                return Optional.ofNullable(chooser.showSaveDialog(window)).map(File::toPath);
+            }
+
+            @Override
+            public Changed changedElsewhere(String name) {
+                ButtonType replace = new ButtonType(Words.of("ask.replace"), ButtonBar.ButtonData.YES);
+                ButtonType elsewhere = new ButtonType(Words.of("ask.elsewhere"), ButtonBar.ButtonData.NO);
+                ButtonType stay = new ButtonType(Words.of("ask.cancel"), ButtonBar.ButtonData.CANCEL_CLOSE);
+                Alert alert = new Alert(Alert.AlertType.NONE, Words.of("ask.changed.body"), elsewhere, replace, stay);
+                alert.initOwner(window);
+                alert.setHeaderText(Words.of("message.changed-elsewhere", name));
+                ButtonType answer = alert.showAndWait().orElse(stay);
+                return answer == replace ? Changed.REPLACE : answer == elsewhere ? Changed.ELSEWHERE : Changed.STAY;
             }
 
             @Override

@@ -12,7 +12,7 @@ import promedio.desktop.text.Words;
 
 /** Every action that has a key, on one page. */
 public final class KeysPane extends VBox {
-    private static final int ROWS = 11;
+    private static final int ROWS = 14;
 
     private final Button close;
 

@@ -1,8 +1,6 @@
 package promedio.desktop.window;
 
-import java.nio.file.Path;
 import java.util.List;
-import java.util.Optional;
 import javafx.animation.PauseTransition;
 import javafx.beans.binding.Bindings;
 import javafx.css.PseudoClass;
@@ -26,10 +24,8 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
-import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
 import promedio.desktop.card.CardPane;
-import promedio.desktop.demo.Demo;
 import promedio.desktop.entries.EntriesPage;
 import promedio.desktop.line.LineView;
 import promedio.desktop.measures.MeasuresPage;
@@ -40,7 +36,6 @@ import promedio.desktop.model.MeasuresText;
 import promedio.desktop.model.SheetFigures;
 import promedio.desktop.text.Words;
 import promedio.desktop.theme.Theme;
-import promedio.files.assignment.AssignmentFile;
 import promedio.files.assignment.Journal;
 
 /** The window: the shelf at the left, the Line above the paper, the page edges, the paper with its margin. */
@@ -59,7 +54,8 @@ public final class MainWindow {
     private final EntriesPage entries;
     private final KeysPane keys;
     private final Shortcuts shortcuts;
-    private FilePicker picker;
+    private final FileActions files;
+    private final FindPane find;
     private Theme theme = Theme.PAPER;
     private int percent = 100;
     private Button themeButton;
@@ -67,9 +63,11 @@ public final class MainWindow {
     /** The window of a desk, not yet shown. */
     public MainWindow(DeskModel model, Background background) {
         this.model = model;
+        // Moving the focus makes an answer or name that is being typed count.
+        files = new FileActions(model, () -> scene().getRoot().requestFocus(), this::focusTyping);
         line = new LineView(model);
         card = new CardPane(model);
-        entries = new EntriesPage(model, this::openDemo, this::open);
+        entries = new EntriesPage(model, files);
         MeasuresPage measures = new MeasuresPage(model);
         StackPane pages = new StackPane(entries, measures);
         pages.getStyleClass().add("pages");
@@ -84,9 +82,11 @@ public final class MainWindow {
         desk.setLeft(new promedio.desktop.shelf.ShelfView(model, background));
         desk.setBottom(foot());
         keys = new KeysPane();
+        find = new FindPane(model, measures::reveal);
         shortcuts = shortcuts();
-        StackPane root = new StackPane(desk, card, keys);
+        StackPane root = new StackPane(desk, card, keys, find);
         StackPane.setAlignment(card, Pos.TOP_RIGHT);
+        StackPane.setAlignment(find, Pos.TOP_CENTER);
         scene = new Scene(root, 1280, 800);
         model.figuresProperty().addListener((property, before, figures) -> {
             line.show(figures);
@@ -111,7 +111,7 @@ public final class MainWindow {
         });
         scene.setOnDragDropped(drop -> {
             if (drop.getDragboard().hasFiles()) {
-                take(drop.getDragboard().getFiles().get(0).toPath());
+                files.take(drop.getDragboard().getFiles().get(0).toPath());
             } else {
                 model.type(drop.getDragboard().getString());
             }
@@ -145,8 +145,8 @@ public final class MainWindow {
     }
 
     /** Where files come from. */
-    public void setPicker(FilePicker files) {
-        picker = files;
+    public void setPicker(FilePicker picker) {
+        files.setPicker(picker);
     }
 
     /** Shows another theme. */
@@ -161,6 +161,16 @@ public final class MainWindow {
         percent = Math.max(SMALLEST, Math.min(LARGEST, newPercent));
         theme.dress(scene, percent);
         fit();
+    }
+
+    /** What is done with files: opened, saved, taken from a drop. */
+    public FileActions files() {
+        return files;
+    }
+
+    /** The line to find a measure by its name. */
+    public FindPane find() {
+        return find;
     }
 
     /** The page of keys, to open and close it. */
@@ -194,11 +204,11 @@ public final class MainWindow {
         redo.disableProperty().bind(model.redoNameProperty().isEmpty());
         undo.setTooltip(tip("bar.undo.tip", model.undoNameProperty()));
         redo.setTooltip(tip("bar.redo.tip", model.redoNameProperty()));
-        Button fresh = button("bar.new", this::fresh);
+        Button fresh = button("bar.new", files::fresh);
         fresh.setTooltip(new Tooltip(Words.of("bar.new.tip")));
-        Button open = button("bar.open", this::open);
+        Button open = button("bar.open", files::open);
         open.setTooltip(new Tooltip(Words.of("bar.open.tip")));
-        Button save = button("bar.save", this::save);
+        Button save = button("bar.save", files::save);
         save.setTooltip(new Tooltip(Words.of("bar.save.tip")));
         Region spacer = new Region();
         HBox.setHgrow(spacer, Priority.ALWAYS);
@@ -307,10 +317,12 @@ public final class MainWindow {
         HBox.setHgrow(spacer, Priority.ALWAYS);
         Button help = button("bar.keys", () -> keys.setOpen(!keys.isVisible()));
         help.setTooltip(new Tooltip(Words.of("bar.keys.tip")));
+        Button search = button("bar.find", find::open);
+        search.setTooltip(new Tooltip(Words.of("bar.find.tip")));
         Button copy = button("bar.copy", this::copyMeasures);
         copy.setTooltip(new Tooltip(Words.of("bar.copy.tip")));
         copy.disableProperty().bind(model.figuresProperty().isNull());
-        HBox foot = new HBox(message, spacer, unsaved, copy, help, themeButton);
+        HBox foot = new HBox(message, spacer, unsaved, search, copy, help, themeButton);
         foot.setAlignment(Pos.CENTER_LEFT);
         foot.getStyleClass().add("foot");
         return foot;
@@ -328,9 +340,12 @@ public final class MainWindow {
                 .unlessTyping("Shortcut+Z", model::undo)
                 .unlessTyping("Shortcut+Shift+Z", model::redo)
                 .unlessTyping("Shortcut+Y", model::redo)
-                .always("Shortcut+N", this::fresh)
-                .always("Shortcut+O", this::open)
-                .always("Shortcut+S", this::save)
+                .always("Shortcut+N", files::fresh)
+                .always("Shortcut+O", files::open)
+                .always("Shortcut+S", files::save)
+                .always("Shortcut+Shift+S", files::saveElsewhere)
+                .always("Shortcut+E", files::writeCsv)
+                .always("Shortcut+F", find::open)
                 .always("Shortcut+L", this::otherTheme)
                 .always("Shortcut+Plus", () -> setTextSize(percent + SIZE_STEP))
                 .always("Shortcut+Equals", () -> setTextSize(percent + SIZE_STEP))
@@ -362,62 +377,8 @@ public final class MainWindow {
         model.say(Words.of("message.copied", lines.size()));
     }
 
-    private void commitTyping() {
-        // Moving the focus makes an answer or name that is being typed count.
-        scene.getRoot().requestFocus();
-    }
-
-    private void fresh() {
-        if (mayLeave()) {
-            model.show(Assignment.EMPTY, null);
-            focusTyping();
-        }
-    }
-
-    private void openDemo() {
-        if (mayLeave()) {
-            model.show(Demo.assignment(), null);
-        }
-    }
-
-    private void open() {
-        picker.toOpen().ifPresent(this::take);
-    }
-
-    /** Takes a file: an assignment is opened in place of this one, a text file becomes samples of it. */
-    void take(Path file) {
-        if (!file.toString().endsWith(AssignmentFile.ENDING)) {
-            model.startSample();
-            model.typeFile(file);
-        } else if (mayLeave()) {
-            model.open(file);
-        }
-    }
-
-    private boolean save() {
-        commitTyping();
-        Path known = model.fileProperty().get();
-        Optional<Path> target = known != null ? Optional.of(known) : picker.toSave(suggestion());
-        return target.map(model::save).orElse(false);
-    }
-
-    private String suggestion() {
-        String title =
-                model.assignment().title().replaceAll("[\\\\/:*?\"<>|]", " ").strip();
-        return (title.isEmpty() ? Words.of("bar.untitled") : title) + AssignmentFile.ENDING;
-    }
-
     /** Whether the assignment on the desk may be put away: nothing unsaved, saved now, or left on purpose. */
     public boolean mayLeave() {
-        commitTyping();
-        if (!model.unsavedProperty().get()) {
-            return true;
-        }
-        String title = model.assignment().title();
-        return switch (picker.unsaved(title.isEmpty() ? Words.of("bar.untitled") : title)) {
-            case SAVE -> save();
-            case LEAVE -> true;
-            case STAY -> false;
-        };
+        return files.mayLeave();
     }
 }

@@ -33,6 +33,9 @@ public final class PromedioApp extends Application {
         DeskModel desk = walk ? new DeskModel(background) : new DeskModel(background, Journal.in(journals()));
         MainWindow window = new MainWindow(desk, background);
         window.setPicker(FilePicker.over(stage));
+        if (!walk) {
+            window.files().setRecents(Recents.ofUser());
+        }
         stage.setScene(window.scene());
         stage.setMinWidth(900);
         stage.setMinHeight(600);
@@ -57,7 +60,7 @@ public final class PromedioApp extends Application {
         if (arguments.get(1).equals("demo")) {
             window.model().show(Demo.assignment(), null);
         } else if (!arguments.get(0).isEmpty()) {
-            window.model().open(Path.of(arguments.get(0)));
+            window.files().take(Path.of(arguments.get(0)));
         }
         stage.show();
         window.focusTyping();

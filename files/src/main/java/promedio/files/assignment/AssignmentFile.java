@@ -38,6 +38,7 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Entries;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
+import promedio.files.AtomicFile;
 import promedio.files.InputProblem;
 
 /** Reads and writes assignments as docs/assignment-format.md describes them. */
@@ -63,18 +64,8 @@ public final class AssignmentFile {
     public static void write(Assignment assignment, Path file) throws InputProblem {
         try {
             AtomicFile.write(file, out -> write(assignment, out));
-        } catch (AccessDeniedException denied) {
-            throw new InputProblem(
-                    "“" + file.getFileName() + "” cannot be written there: the folder is read-only. Save it elsewhere.",
-                    denied);
-        } catch (NoSuchFileException missing) {
-            throw new InputProblem(
-                    "The folder of “" + file.getFileName() + "” is no longer there. Save it elsewhere.", missing);
         } catch (IOException problem) {
-            throw new InputProblem(
-                    "“" + file.getFileName() + "” could not be written (" + problem.getMessage()
-                            + "). What was there before is unchanged; save it elsewhere.",
-                    problem);
+            throw AtomicFile.problem(file, problem);
         }
     }
 

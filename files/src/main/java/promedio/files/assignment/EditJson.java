@@ -130,6 +130,15 @@ final class EditJson {
                     .put("sample", change.sheetId())
                     .put("row", change.row())
                     .put("on", change.on());
+        } else if (edit instanceof Edit.MoveUnit move) {
+            node.put("edit", "unit")
+                    .put("sample", move.sheetId())
+                    .put("row", move.row())
+                    .put("to", move.to());
+        } else if (edit instanceof Edit.Together together) {
+            ArrayNode edits =
+                    node.put("edit", "together").put("name", together.name()).putArray("edits");
+            together.edits().forEach(one -> edits.add(write(one)));
         } else if (edit instanceof Edit.SetMissingCodes codes) {
             node.put("edit", "missing")
                     .put("sample", codes.sheetId())
@@ -177,6 +186,14 @@ final class EditJson {
             case "switch" ->
                 new Edit.SwitchEntry(
                         sample, node.path("row").asInt(), node.path("on").asBoolean());
+            case "unit" ->
+                new Edit.MoveUnit(
+                        sample, node.path("row").asInt(), node.path("to").asText());
+            case "together" -> {
+                List<Edit> edits = new ArrayList<>();
+                node.path("edits").forEach(one -> edits.add(readEdit(one)));
+                yield new Edit.Together(node.path("name").asText(), edits);
+            }
             case "missing" -> new Edit.SetMissingCodes(sample, Set.copyOf(readTexts(node.path("codes"))));
             case "cover" -> new Edit.CoverFigures(node.path("on").asBoolean());
             case "lift" -> new Edit.LiftCover(sample, node.path("measure").asText());

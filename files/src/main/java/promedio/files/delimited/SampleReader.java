@@ -1,10 +1,5 @@
 package promedio.files.delimited;
 
-import de.siegmar.fastcsv.reader.CsvParseException;
-import de.siegmar.fastcsv.reader.CsvReader;
-import de.siegmar.fastcsv.reader.CsvRecord;
-import de.siegmar.fastcsv.reader.FieldMismatchStrategy;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -46,12 +41,6 @@ public final class SampleReader {
      */
     public record Reading(Sample sample, Optional<String> heading) {}
 
-    private record Row(long line, List<String> cells) {
-        String cell(int column) {
-            return column < cells.size() ? cells.get(column).strip() : "";
-        }
-    }
-
     /**
      * Reads a list of values.
      *
@@ -59,13 +48,13 @@ public final class SampleReader {
      * @throws InputProblem naming row and column of the first cell that is not a number
      */
     public Reading values(String text, Optional<String> column) throws InputProblem {
-        List<Row> rows = rows(text);
-        Optional<Row> heading = heading(rows);
-        List<Row> body = heading.isPresent() ? rows.subList(1, rows.size()) : rows;
+        List<Delimited.Row> rows = Delimited.rows(source, text, numerals);
+        Optional<Delimited.Row> heading = heading(rows);
+        List<Delimited.Row> body = heading.isPresent() ? rows.subList(1, rows.size()) : rows;
         int chosen = column(column, rows, heading);
         Decimals.Builder values = new Decimals.Builder(body.size());
         int missing = 0;
-        for (Row row : body) {
+        for (Delimited.Row row : body) {
             String cell = row.cell(chosen);
             if (isMissing(cell)) {
                 missing++;
@@ -87,12 +76,12 @@ public final class SampleReader {
      * @throws InputProblem naming row and column of the first cell that will not do
      */
     public Reading frequencies(String text, boolean relative) throws InputProblem {
-        List<Row> rows = rows(text);
-        Optional<Row> heading = heading(rows);
+        List<Delimited.Row> rows = Delimited.rows(source, text, numerals);
+        Optional<Delimited.Row> heading = heading(rows);
         Decimals.Builder values = new Decimals.Builder(rows.size());
         Decimals.Builder weights = new Decimals.Builder(rows.size());
         Exact missing = Exact.ZERO;
-        for (Row row : heading.isPresent() ? rows.subList(1, rows.size()) : rows) {
+        for (Delimited.Row row : heading.isPresent() ? rows.subList(1, rows.size()) : rows) {
             if (row.cells().size() != 2) {
                 throw new InputProblem(source + ", row " + row.line() + ": a frequency table has the two columns value"
                         + " and frequency, not " + row.cells().size() + ".");
@@ -122,7 +111,7 @@ public final class SampleReader {
         }
     }
 
-    private Exact weight(Row row, Optional<Row> heading, boolean relative) throws InputProblem {
+    private Exact weight(Delimited.Row row, Optional<Delimited.Row> heading, boolean relative) throws InputProblem {
         String cell = row.cell(1);
         String expected = relative ? "a frequency of 0 or more" : "a whole frequency of 0 or more";
         Optional<String> column = heading.map(head -> head.cell(1));
@@ -137,7 +126,7 @@ public final class SampleReader {
         return cell.isEmpty() || missingCodes.contains(cell);
     }
 
-    private java.math.BigDecimal number(String cell, Row row, Optional<String> column, String expected)
+    private java.math.BigDecimal number(String cell, Delimited.Row row, Optional<String> column, String expected)
             throws InputProblem {
         Optional<Numerals.Numeral> numeral = numerals.read(cell);
         if (numeral.isEmpty()) {
@@ -146,7 +135,7 @@ public final class SampleReader {
         return numeral.get().value();
     }
 
-    private InputProblem unexpected(String cell, Row row, Optional<String> column, String expected) {
+    private InputProblem unexpected(String cell, Delimited.Row row, Optional<String> column, String expected) {
         String place =
                 column.map(name -> ", column \"" + shortened(name) + "\"").orElse("");
         String found = cell.isEmpty() ? "an empty cell" : "\"" + shortened(cell) + "\"";
@@ -163,11 +152,11 @@ public final class SampleReader {
     }
 
     /** The first row when it has numbers below it and itself no number, empty cell or missing code. */
-    private Optional<Row> heading(List<Row> rows) {
+    private Optional<Delimited.Row> heading(List<Delimited.Row> rows) {
         if (rows.size() < 2) {
             return Optional.empty();
         }
-        Row first = rows.get(0);
+        Delimited.Row first = rows.get(0);
         boolean words = first.cells().stream()
                 .map(String::strip)
                 .noneMatch(cell -> isMissing(cell) || numerals.looksLikeNumber(cell));
@@ -176,7 +165,8 @@ public final class SampleReader {
         return words && numbersBelow ? Optional.of(first) : Optional.empty();
     }
 
-    private int column(Optional<String> asked, List<Row> rows, Optional<Row> heading) throws InputProblem {
+    private int column(Optional<String> asked, List<Delimited.Row> rows, Optional<Delimited.Row> heading)
+            throws InputProblem {
         int width = rows.stream().mapToInt(row -> row.cells().size()).max().orElse(0);
         if (asked.isEmpty()) {
             if (width > 1) {
@@ -200,58 +190,12 @@ public final class SampleReader {
                 source + ": there is no column \"" + shortened(name) + "\"; there are " + names(heading, width) + ".");
     }
 
-    private static String names(Optional<Row> heading, int width) {
+    private static String names(Optional<Delimited.Row> heading, int width) {
         String listed = IntStream.range(0, Math.min(width, MOST_COLUMNS_LISTED))
                 .mapToObj(i -> (i + 1)
                         + heading.map(head -> " (" + shortened(head.cell(i)) + ")")
                                 .orElse(""))
                 .collect(Collectors.joining(", "));
         return width > MOST_COLUMNS_LISTED ? listed + ", …" : listed;
-    }
-
-    /** The rows with their line numbers; empty lines at the end are nothing. */
-    private List<Row> rows(String text) throws InputProblem {
-        char separator = separator(text);
-        List<Row> rows = new ArrayList<>();
-        try (CsvReader<CsvRecord> reader = CsvReader.builder()
-                .fieldSeparator(separator)
-                .skipEmptyLines(false)
-                .extraFieldStrategy(FieldMismatchStrategy.IGNORE)
-                .missingFieldStrategy(FieldMismatchStrategy.IGNORE)
-                .ofCsvRecord(text)) {
-            for (CsvRecord record : reader) {
-                rows.add(new Row(record.getStartingLineNumber(), record.getFields()));
-            }
-        } catch (CsvParseException broken) {
-            throw new InputProblem(
-                    source + ": row " + (rows.size() + 1)
-                            + " cannot be taken apart: a quotation mark is left open, or there are too many or too long cells.",
-                    broken);
-        } catch (java.io.IOException broken) {
-            throw new InputProblem(source + ": it could not be read.", broken);
-        }
-        while (!rows.isEmpty() && isBlank(rows.get(rows.size() - 1))) {
-            rows.remove(rows.size() - 1);
-        }
-        if (rows.isEmpty()) {
-            throw new InputProblem(source + ": it is empty; numbers are expected.");
-        }
-        boolean several = rows.stream().anyMatch(row -> row.cells().size() > 1);
-        if (several) {
-            rows.removeIf(SampleReader::isBlank);
-        }
-        return rows;
-    }
-
-    private static boolean isBlank(Row row) {
-        return row.cells().size() <= 1 && row.cell(0).isEmpty();
-    }
-
-    /** A tab where there is one, else a semicolon, else a comma unless that is the decimal mark. */
-    private char separator(String text) {
-        if (text.indexOf('\t') >= 0) {
-            return '\t';
-        }
-        return text.indexOf(';') >= 0 || numerals.decimalMark() == ',' ? ';' : ',';
     }
 }

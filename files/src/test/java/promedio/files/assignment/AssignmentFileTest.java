@@ -28,6 +28,7 @@ import promedio.core.course.Accuracy;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.course.QuartileRule;
+import promedio.files.AtomicFile;
 import promedio.files.InputProblem;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)

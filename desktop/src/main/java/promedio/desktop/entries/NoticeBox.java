@@ -1,0 +1,59 @@
+package promedio.desktop.entries;
+
+import javafx.geometry.Pos;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import promedio.core.assignment.Edit;
+import promedio.core.assignment.Interpretation;
+import promedio.core.course.CardKey;
+import promedio.core.course.DecimalMark;
+import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.SheetFigures;
+import promedio.desktop.text.Words;
+
+/** What looks odd about the entries, each with the one click that would mend it. */
+final class NoticeBox extends VBox {
+    private final DeskModel model;
+
+    NoticeBox(DeskModel model) {
+        this.model = model;
+        getStyleClass().add("notices");
+    }
+
+    void show(SheetFigures figures) {
+        getChildren().clear();
+        Interpretation reading = figures.interpretation();
+        reading.suspicion()
+                .ifPresent(suspicion -> add(
+                        Words.of(suspicion.sentence(), figures.text()),
+                        "notice.switch-off",
+                        () -> model.make(new Edit.SwitchEntry(figures.sheet().id(), suspicion.entry(), false))));
+        int other = reading.readableWithOtherMark();
+        boolean comma = figures.card().get(CardKey.DECIMAL_MARK) == DecimalMark.COMMA;
+        if (other > 0) {
+            add(
+                    Words.of(comma ? "notice.points" : "notice.commas", other),
+                    comma ? "notice.read-points" : "notice.read-commas",
+                    () -> model.choose(CardKey.DECIMAL_MARK, comma ? DecimalMark.POINT : DecimalMark.COMMA));
+        } else if (reading.readsCommas()) {
+            add(
+                    Words.of("message.commas"),
+                    "notice.read-points",
+                    () -> model.choose(CardKey.DECIMAL_MARK, DecimalMark.POINT));
+        }
+        setVisible(!getChildren().isEmpty());
+        setManaged(!getChildren().isEmpty());
+    }
+
+    private void add(String sentence, String remedy, Runnable mend) {
+        Hyperlink link = new Hyperlink(Words.of(remedy));
+        link.setId(remedy.replace('.', '-'));
+        link.setOnAction(click -> mend.run());
+        HBox line = new HBox(new Label(sentence), link);
+        line.setAlignment(Pos.CENTER_LEFT);
+        line.getStyleClass().add("notice");
+        getChildren().add(line);
+    }
+}

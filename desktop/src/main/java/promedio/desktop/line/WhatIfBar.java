@@ -1,0 +1,62 @@
+package promedio.desktop.line;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import promedio.core.assignment.Edit;
+import promedio.core.number.Exact;
+import promedio.core.number.Numerals;
+import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.SheetFigures;
+import promedio.desktop.text.Words;
+
+/** What was added to the Line for a moment, to be kept or thrown away. */
+final class WhatIfBar extends HBox {
+    private final DeskModel model;
+    private final Label sentence = new Label();
+
+    WhatIfBar(DeskModel model) {
+        this.model = model;
+        getStyleClass().add("what-if");
+        setAlignment(Pos.CENTER_LEFT);
+        getChildren()
+                .addAll(sentence, button("what-if.keep", model::keepAdded), button("what-if.drop", model::dropAdded));
+        show(null);
+    }
+
+    private static Button button(String key, Runnable action) {
+        Button button = new Button(Words.of(key));
+        button.setId(key.replace('.', '-'));
+        button.getStyleClass().add("quiet-button");
+        button.setOnAction(click -> action.run());
+        return button;
+    }
+
+    /** Shows what was added to a sample; nothing when nothing was. */
+    void show(SheetFigures figures) {
+        List<Edit> added = model.forAMomentProperty().get();
+        boolean some = figures != null && !added.isEmpty();
+        setVisible(some);
+        if (some) {
+            String values = added.stream()
+                    .flatMap(edit -> value(edit, figures).stream())
+                    .map(figures.text()::carried)
+                    .collect(Collectors.joining(", "));
+            sentence.setText(Words.of("what-if.sentence", values));
+        }
+        requestLayout();
+    }
+
+    /** The value that an edit puts in. */
+    static Optional<Exact> value(Edit edit, SheetFigures figures) {
+        Numerals numerals = figures.card().numerals();
+        String typed = edit instanceof Edit.InsertRows insert
+                ? insert.byColumn().get(0).get(0)
+                : edit instanceof Edit.MoveUnit move ? move.to() : edit instanceof Edit.SetEntry set ? set.typed() : "";
+        return numerals.read(typed).map(Numerals.Numeral::exact);
+    }
+}

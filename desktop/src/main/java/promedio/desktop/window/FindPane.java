@@ -1,0 +1,136 @@
+package promedio.desktop.window;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Consumer;
+import javafx.collections.FXCollections;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.MeasureLine;
+import promedio.desktop.model.SheetFigures;
+import promedio.desktop.text.Words;
+
+/** A line over the paper to find a measure by typing part of its name or symbol; Enter goes there. */
+public final class FindPane extends VBox {
+    private static final int MOST_SHOWN = 9;
+
+    private final DeskModel model;
+    private final Consumer<String> go;
+    private final TextField field = new TextField();
+    private final ListView<MeasureLine> found = new ListView<>();
+    private final Label none = new Label();
+
+    FindPane(DeskModel model, Consumer<String> go) {
+        this.model = model;
+        this.go = go;
+        getStyleClass().addAll("card-pane", "find-pane");
+        setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        field.setId("find-field");
+        field.setPromptText(Words.of("find.prompt"));
+        field.setAccessibleText(Words.of("find.prompt"));
+        field.textProperty().addListener((property, before, now) -> search());
+        found.setId("find-list");
+        found.setFocusTraversable(false);
+        found.setFixedCellSize(26);
+        found.setCellFactory(list -> new Line());
+        found.setOnMouseClicked(click -> choose());
+        none.getStyleClass().add("soft");
+        none.setWrapText(true);
+        getChildren().addAll(field, found, none);
+        addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        focusWithinProperty().addListener((property, before, within) -> {
+            if (!within) {
+                setOpen(false);
+            }
+        });
+        setOpen(false);
+    }
+
+    /** A measure with its symbol and, unless covered, its figure. */
+    private final class Line extends ListCell<MeasureLine> {
+        @Override
+        protected void updateItem(MeasureLine line, boolean empty) {
+            super.updateItem(line, empty);
+            setText(
+                    empty
+                            ? ""
+                            : line.label() + "   " + line.symbol().text()
+                                    + (model.covers(line.question()) ? "" : "   " + line.shown() + " " + line.unit()));
+        }
+    }
+
+    private void key(KeyEvent key) {
+        KeyCode code = key.getCode();
+        int step = code == KeyCode.DOWN ? 1 : code == KeyCode.UP ? -1 : 0;
+        if (step != 0) {
+            int next = found.getSelectionModel().getSelectedIndex() + step;
+            found.getSelectionModel()
+                    .select(Math.max(0, Math.min(found.getItems().size() - 1, next)));
+        } else if (code == KeyCode.ENTER) {
+            choose();
+        } else if (code == KeyCode.ESCAPE) {
+            setOpen(false);
+        } else {
+            return;
+        }
+        key.consume();
+    }
+
+    private void choose() {
+        MeasureLine line = found.getSelectionModel().getSelectedItem();
+        if (line != null) {
+            setOpen(false);
+            go.accept(line.question());
+        }
+    }
+
+    private void search() {
+        SheetFigures figures = model.figuresProperty().get();
+        String typed = field.getText().strip().toLowerCase(Locale.getDefault());
+        List<MeasureLine> lines = figures == null
+                ? List.of()
+                : figures.lines().stream()
+                        .filter(line -> matches(line, typed))
+                        .limit(MOST_SHOWN)
+                        .toList();
+        found.setItems(FXCollections.observableList(lines));
+        found.setPrefHeight(lines.size() * found.getFixedCellSize() + 6);
+        found.setVisible(!lines.isEmpty());
+        found.setManaged(!lines.isEmpty());
+        found.getSelectionModel().selectFirst();
+        none.setText(Words.of(figures == null ? "find.no-sample" : "find.none", field.getText()));
+        none.setVisible(lines.isEmpty());
+        none.setManaged(lines.isEmpty());
+    }
+
+    /** Every word typed begins a word of the name, or the whole is the symbol or an abbreviation. */
+    private static boolean matches(MeasureLine line, String typed) {
+        String name = line.label().toLowerCase(Locale.getDefault());
+        boolean named = List.of(typed.split("\\s+", -1)).stream()
+                .allMatch(word -> name.startsWith(word) || name.contains(" " + word) || name.contains("-" + word));
+        String plain = line.symbol().text().toLowerCase(Locale.getDefault());
+        return named || plain.equals(typed) || line.question().equals(typed.replace(' ', '-'));
+    }
+
+    /** Opens the line, empty. */
+    public void open() {
+        field.clear();
+        search();
+        setOpen(true);
+    }
+
+    private void setOpen(boolean open) {
+        setVisible(open);
+        setManaged(open);
+        if (open) {
+            field.requestFocus();
+        }
+    }
+}
