@@ -200,6 +200,16 @@ public sealed interface Notation {
         return NotationText.latex(this);
     }
 
+    /**
+     * As LaTeX in which each part that stands for a node has a colour of its own: the colour’s number is the node’s place in
+     * the list, counted from 1. A typesetter’s outlines sorted by colour are then the places of the nodes.
+     *
+     * @param origins where the nodes are added
+     */
+    default String latex(List<Formula> origins) {
+        return NotationText.latex(this, origins);
+    }
+
     /** As presentation MathML, a whole {@code <math>} element. */
     default String mathMl() {
         return NotationText.mathMl(this);

@@ -1,5 +1,7 @@
 package promedio.core.formula;
 
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 
@@ -12,7 +14,11 @@ final class NotationText {
     private NotationText() {}
 
     static String latex(Notation notation) {
-        return notation.fold(new Latex());
+        return notation.fold(new Latex(null));
+    }
+
+    static String latex(Notation notation, List<Formula> origins) {
+        return notation.fold(new Latex(origins));
     }
 
     static String mathMl(Notation notation) {
@@ -29,6 +35,13 @@ final class NotationText {
     }
 
     private static final class Latex implements Notation.Cases<String> {
+        /** Where the nodes of marked parts are collected; null when colours are not wanted. */
+        private final List<Formula> origins;
+
+        Latex(List<Formula> origins) {
+            this.origins = origins;
+        }
+
         @Override
         public String letter(Notation.Letter letter) {
             return letter.latex();
@@ -88,7 +101,12 @@ final class NotationText {
 
         @Override
         public String marked(Notation.Marked marked) {
-            return marked.body().fold(this);
+            if (origins == null) {
+                return marked.body().fold(this);
+            }
+            origins.add(marked.origin());
+            String colour = String.format(Locale.ROOT, "#%06x", origins.size());
+            return "\\fgcolor{" + colour + "}{" + marked.body().fold(this) + "}";
         }
     }
 

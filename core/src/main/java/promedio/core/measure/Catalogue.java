@@ -14,6 +14,7 @@ import promedio.core.course.ModeTies;
 import promedio.core.course.OutlierRule;
 import promedio.core.course.QuantileRule;
 import promedio.core.course.QuartileRule;
+import promedio.core.formula.Symbol;
 import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
 
@@ -175,6 +176,15 @@ public final class Catalogue {
         if (measure.key().indexOf('=') >= 0) {
             return measure.key().substring(0, measure.key().lastIndexOf('/'));
         }
+        return question(id);
+    }
+
+    /** The question that a named part of a formula answers: {@code sd} for s or σ. */
+    public static String question(Symbol symbol) {
+        return question(symbol.id());
+    }
+
+    private static String question(String id) {
         return id.startsWith("variance-") ? "variance" : id.startsWith("sd-") ? "sd" : id;
     }
 

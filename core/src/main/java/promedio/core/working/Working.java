@@ -26,6 +26,8 @@ import promedio.core.sentence.Sentence;
  * hand writes, and {@link #drift} how far that strays.
  */
 public final class Working {
+    private static final int MANY_ROWS = 2_000;
+
     private final Sample sample;
     private final Formula.Named formula;
     private final Evaluation evaluation;
@@ -225,6 +227,25 @@ public final class Working {
         return deviations && !sample.weighted() ? Optional.of(Formula.total(column.expression())) : Optional.empty();
     }
 
+    /** Whether working this takes a noticeable time: every cell of a large table is rounded. Then {@link #prepare} first. */
+    public boolean isLong() {
+        return !evaluation.rounding().isExact()
+                && sample.rows() > MANY_ROWS
+                && !columns().isEmpty();
+    }
+
+    /** Works everything out, so that lines and drift are known at once afterwards. */
+    public Working prepare() {
+        lines();
+        drift();
+        return this;
+    }
+
+    /** Whether the table has a column f. */
+    public boolean isWeighted() {
+        return sample.weighted();
+    }
+
     /** The number of rows of the table. */
     public int rows() {
         return sample.rows();
@@ -243,6 +264,11 @@ public final class Working {
     /** The total of the frequencies as text. */
     public String countText() {
         return text.carried(sample.count());
+    }
+
+    /** The figure that a part of the formula comes to here; empty where it has none, or more than one. */
+    public Optional<Figure> figure(Formula part) {
+        return evaluation.outcome(part).single();
     }
 
     /** The ranks, in order of size, at which the measure reads values: of medians and quartiles. */

@@ -1,6 +1,10 @@
 package promedio.desktop.formula;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.beans.value.ObservableValue;
 import javafx.css.CssMetaData;
 import javafx.css.Styleable;
@@ -11,6 +15,7 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.SVGPath;
 import javafx.scene.text.Text;
+import promedio.core.formula.Formula;
 import promedio.core.formula.Notation;
 
 /**
@@ -20,6 +25,8 @@ import promedio.core.formula.Notation;
 public final class FormulaView extends Region {
     private static final StyleablePropertyFactory<FormulaView> STYLES =
             new StyleablePropertyFactory<>(Region.getClassCssMetaData());
+
+    private static final double ROOM = 2;
 
     private final StyleableProperty<Number> size =
             STYLES.createStyleableNumberProperty(this, "formulaSize", "-formula-size", view -> view.size, 18);
@@ -49,7 +56,10 @@ public final class FormulaView extends Region {
 
     /** Shows a formula. */
     public void show(Notation notation) {
-        String wanted = notation.latex();
+        show(notation, notation.latex());
+    }
+
+    private void show(Notation notation, String wanted) {
         if (wanted.equals(latex)) {
             return;
         }
@@ -68,6 +78,31 @@ public final class FormulaView extends Region {
             }
         });
         requestLayout();
+    }
+
+    /** Shows a formula whose terms can be pointed at: the node under the pointer is handed over, none when it leaves. */
+    public FormulaView pointing(Notation notation, Consumer<Optional<Formula>> pointed) {
+        List<Formula> origins = new ArrayList<>();
+        show(notation, notation.latex(origins));
+        setPickOnBounds(true);
+        setOnMouseMoved(move -> pointed.accept(at(move.getX() / scale(), move.getY() / scale(), origins)));
+        setOnMouseExited(leave -> pointed.accept(Optional.empty()));
+        return this;
+    }
+
+    /** The smallest part around a place, with a little room about it. */
+    private Optional<Formula> at(double x, double y, List<Formula> origins) {
+        if (outline == null) {
+            return Optional.empty();
+        }
+        return outline.places().entrySet().stream()
+                .filter(place -> place.getValue().getMinX() - ROOM <= x
+                        && place.getValue().getMaxX() + ROOM >= x
+                        && place.getValue().getMinY() - ROOM <= y
+                        && place.getValue().getMaxY() + ROOM >= y)
+                .min(Comparator.comparingDouble(
+                        place -> place.getValue().getWidth() * place.getValue().getHeight()))
+                .map(place -> origins.get(place.getKey() - 1));
     }
 
     private double scale() {

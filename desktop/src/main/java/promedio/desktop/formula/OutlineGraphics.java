@@ -1,17 +1,23 @@
 package promedio.desktop.formula;
 
+import java.awt.Color;
 import java.awt.Font;
 import java.awt.Shape;
 import java.awt.font.GlyphVector;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.PathIterator;
+import java.awt.geom.Rectangle2D;
+import java.util.HashMap;
 import java.util.Locale;
+import java.util.Map;
 import javafx.scene.canvas.Canvas;
 import org.jfree.fx.FXGraphics2D;
 
 /** Collects the outlines of whatever is drawn as SVG path data, and draws nothing. */
 final class OutlineGraphics extends FXGraphics2D {
     private final StringBuilder path = new StringBuilder();
+    private final Map<Integer, Rectangle2D> places = new HashMap<>();
+    private int colour;
 
     OutlineGraphics() {
         super(new Canvas(1, 1).getGraphicsContext2D());
@@ -19,6 +25,17 @@ final class OutlineGraphics extends FXGraphics2D {
 
     String path() {
         return path.toString();
+    }
+
+    /** What was drawn in each colour lies here; the colour is its number, 0 for black. */
+    Map<Integer, Rectangle2D> places() {
+        return places;
+    }
+
+    @Override
+    public void setColor(Color now) {
+        colour = now == null ? 0 : now.getRGB() & 0xffffff;
+        super.setColor(now);
     }
 
     @Override
@@ -61,6 +78,10 @@ final class OutlineGraphics extends FXGraphics2D {
 
     private void add(Shape shape) {
         AffineTransform transform = getTransform();
+        if (colour > 0) {
+            Rectangle2D bounds = transform.createTransformedShape(shape).getBounds2D();
+            places.merge(colour, bounds, Rectangle2D::createUnion);
+        }
         double[] at = new double[6];
         for (PathIterator steps = shape.getPathIterator(transform); !steps.isDone(); steps.next()) {
             int kind = steps.currentSegment(at);

@@ -1,6 +1,7 @@
 package promedio.desktop.formula;
 
 import java.awt.Insets;
+import java.awt.geom.Rectangle2D;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
@@ -34,8 +35,13 @@ public final class Typesetter {
      * @param width its width, at {@link #SIZE}
      * @param height its height, from the top to the lowest point
      * @param baseline from the top to the baseline
+     * @param places where the parts of each colour lie
      */
-    record Outline(String path, double width, double height, double baseline) {}
+    record Outline(String path, double width, double height, double baseline, Map<Integer, Rectangle2D> places) {
+        Outline {
+            places = Map.copyOf(places);
+        }
+    }
 
     /** Hands the outline to the JavaFX thread; at once when it is known already. */
     static void typeset(String latex, Consumer<Outline> ready) {
@@ -69,6 +75,6 @@ public final class Typesetter {
         OutlineGraphics graphics = new OutlineGraphics();
         icon.paintIcon(null, graphics, 0, 0);
         double baseline = icon.getBaseLine() * icon.getIconHeight();
-        return new Outline(graphics.path(), icon.getIconWidth(), icon.getIconHeight(), baseline);
+        return new Outline(graphics.path(), icon.getIconWidth(), icon.getIconHeight(), baseline, graphics.places());
     }
 }

@@ -41,6 +41,7 @@ final class Scenes {
         measures();
         working();
         entries();
+        notices();
         states();
         slateAndSize();
         return shots;
@@ -178,6 +179,22 @@ final class Scenes {
         shot("entries", () -> demo("minutes", Page.ENTRIES));
         shot("entries-words-and-blanks", () -> model.select("ages"));
         shot("entries-frequency-table", () -> model.select("visitors"));
+    }
+
+    private void notices() {
+        shot("entries-commas", () -> {
+            model.show(Assignment.EMPTY, null);
+            model.type("12,5 13,1 12,9 14,0 12,2");
+        });
+        shot("entries-total", () -> {
+            model.show(Assignment.EMPTY, null);
+            model.type("12 15 15 18 60");
+        });
+        shot("find", () -> {
+            demo("minutes", Page.ENTRIES);
+            window.find().open();
+            window.find().type("dev");
+        });
     }
 
     private void states() {

@@ -10,6 +10,8 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
@@ -19,6 +21,8 @@ import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
 import promedio.core.course.CardKey;
 import promedio.core.formula.Columns;
+import promedio.core.formula.Formula;
+import promedio.core.measure.Catalogue;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Quartile;
 import promedio.core.number.Exact;
@@ -31,6 +35,7 @@ import promedio.desktop.formula.FormulaView;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.MeasureLine;
 import promedio.desktop.model.SheetFigures;
+import promedio.desktop.model.WorkingText;
 import promedio.desktop.text.Words;
 
 /** The working of a measure as a hand writes it: the case that applies, the lines, the table, the list in order. */
@@ -46,6 +51,9 @@ final class WorkingPane extends VBox {
     private final DeskModel model;
     private final String question;
     private final IdentityHashMap<Node, Exact> cells = new IdentityHashMap<>();
+    /** The working that is shown, or is being worked out to be shown. */
+    private Working asked;
+
     private boolean allRows;
     private boolean comparing;
 
@@ -72,9 +80,25 @@ final class WorkingPane extends VBox {
             getChildren().setAll(parts);
             return;
         }
+        Working working = figures.working(shown.measure(), model.methods().getOrDefault(question, ""));
+        if (working.isLong()) {
+            getChildren().setAll(sentence(figures.meaning(shown)), note(Words.of("message.busy")));
+            asked = working;
+            model.inBackground(working::prepare, ready -> {
+                if (asked == ready) {
+                    show(shown, figures, ready);
+                }
+            });
+        } else {
+            asked = working;
+            show(shown, figures, working);
+        }
+    }
+
+    private void show(MeasureLine shown, SheetFigures figures, Working working) {
+        List<Node> parts = new ArrayList<>();
         Sample sample = figures.sample();
         parts.add(sentence(figures.meaning(shown)));
-        Working working = figures.working(shown.measure(), model.methods().getOrDefault(question, ""));
         parts.add(choices(shown.measure(), sample, working));
         if (shown.measure() instanceof Quartile && comparing) {
             parts.add(new RuleComparison(shown, figures));
@@ -123,6 +147,7 @@ final class WorkingPane extends VBox {
                 refresh();
             }));
         }
+        flow.getChildren().add(choice(Words.of("working.copy"), false, () -> copy(working)));
         boolean one = working.columns().isEmpty() && working.lines().size() <= 1;
         if (one) {
             return flow;
@@ -137,6 +162,14 @@ final class WorkingPane extends VBox {
                         !exact,
                         () -> model.choose(CardKey.WORKING, Optional.of(ROUNDED_PLACES))));
         return flow;
+    }
+
+    private void copy(Working working) {
+        ClipboardContent content = new ClipboardContent();
+        content.putString(WorkingText.plain(working));
+        content.putHtml(WorkingText.html(working));
+        Clipboard.getSystemClipboard().setContent(content);
+        model.say(Words.of("message.working-copied"));
     }
 
     private static Node choice(String words, boolean chosen, Runnable choose) {
@@ -154,7 +187,7 @@ final class WorkingPane extends VBox {
         VBox lines = new VBox();
         lines.getStyleClass().add("working-lines");
         for (Working.Line line : working.lines()) {
-            FormulaView view = new FormulaView(line.notation());
+            FormulaView view = new FormulaView().pointing(line.notation(), node -> point(working, node));
             HBox result = new HBox(view);
             result.setAlignment(Pos.CENTER_LEFT);
             if (line.last() && !shown.unit().isEmpty()) {
@@ -177,6 +210,20 @@ final class WorkingPane extends VBox {
         return both;
     }
 
+    /** A value picked from the list lights up everywhere; a measure named in the formula is pointed at on the Line. */
+    private void point(Working working, Optional<Formula> node) {
+        model.litProperty()
+                .set(node.filter(Formula.Pick.class::isInstance)
+                        .flatMap(working::figure)
+                        .filter(Exact.class::isInstance)
+                        .map(Exact.class::cast)
+                        .orElse(null));
+        model.pointedProperty()
+                .set(node.filter(Formula.Named.class::isInstance)
+                        .map(named -> Catalogue.question(((Formula.Named) named).symbol()))
+                        .orElse(""));
+    }
+
     private static Label beside(String words) {
         Label label = new Label(words);
         label.getStyleClass().add("working-unit");
@@ -185,7 +232,7 @@ final class WorkingPane extends VBox {
     }
 
     /** The list in order of size, the values that are read in bold; of a long list only what stands around them. */
-    private static Node strip(Working working, SheetFigures figures) {
+    private Node strip(Working working, SheetFigures figures) {
         Ranking ranking = figures.sample().ranking();
         Exact count = figures.sample().count();
         TextFlow flow = new TextFlow();
@@ -210,7 +257,11 @@ final class WorkingPane extends VBox {
             }
             last = rank;
             String value = figures.text().carried(ranking.at(rank));
-            flow.getChildren().add(text(value, read.contains(rank) ? "strip-read" : "strip-value"));
+            Text shown = text(value, read.contains(rank) ? "strip-read" : "strip-value");
+            Exact number = ranking.at(rank);
+            shown.setOnMouseEntered(enter -> model.litProperty().set(number));
+            shown.setOnMouseExited(leave -> model.litProperty().set(null));
+            flow.getChildren().add(shown);
             flow.getChildren().add(text("  ", "strip-value"));
         }
         return flow;

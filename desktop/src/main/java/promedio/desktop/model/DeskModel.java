@@ -5,6 +5,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -58,6 +60,7 @@ public final class DeskModel {
     private final StringProperty pointed = new SimpleStringProperty("");
     private final ObservableMap<String, String> methods = FXCollections.observableHashMap();
 
+    private final Background background;
     private final Computation computation;
     private final Keeper keeper;
     private final Intake intake = new Intake(this);
@@ -73,6 +76,7 @@ public final class DeskModel {
 
     /** An empty desk that writes every edit into a journal. */
     public DeskModel(Background background, Journal journal) {
+        this.background = background;
         computation = new Computation(background);
         keeper = new Keeper(journal, message::set);
     }
@@ -239,6 +243,11 @@ public final class DeskModel {
             refresh();
         }
         return known;
+    }
+
+    /** Does some work off the thread of the window and hands its result back to it. */
+    public <T> void inBackground(Supplier<T> work, Consumer<T> done) {
+        background.run(work, done);
     }
 
     /** The hand method chosen for a question. */

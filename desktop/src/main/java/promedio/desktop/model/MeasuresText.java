@@ -27,7 +27,7 @@ public final class MeasuresText {
         return line.shown();
     }
 
-    private static String escaped(String text) {
+    static String escaped(String text) {
         return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;");
     }
 }

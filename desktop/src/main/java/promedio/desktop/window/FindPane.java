@@ -126,6 +126,11 @@ public final class FindPane extends VBox {
         setOpen(true);
     }
 
+    /** Types into the line. */
+    public void type(String text) {
+        field.setText(text);
+    }
+
     private void setOpen(boolean open) {
         setVisible(open);
         setManaged(open);

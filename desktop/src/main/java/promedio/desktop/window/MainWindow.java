@@ -69,6 +69,7 @@ public final class MainWindow {
         card = new CardPane(model);
         entries = new EntriesPage(model, files);
         MeasuresPage measures = new MeasuresPage(model);
+        find = new FindPane(model, measures::reveal);
         StackPane pages = new StackPane(entries, measures);
         pages.getStyleClass().add("pages");
         pages.setMinHeight(0);
@@ -82,7 +83,6 @@ public final class MainWindow {
         desk.setLeft(new promedio.desktop.shelf.ShelfView(model, background));
         desk.setBottom(foot());
         keys = new KeysPane();
-        find = new FindPane(model, measures::reveal);
         shortcuts = shortcuts();
         StackPane root = new StackPane(desk, card, keys, find);
         StackPane.setAlignment(card, Pos.TOP_RIGHT);

@@ -1,164 +1,26 @@
 package promedio.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.mockito.ArgumentMatchers.anyString;
-import static org.mockito.Mockito.mock;
-import static org.mockito.Mockito.never;
-import static org.mockito.Mockito.verify;
-import static org.mockito.Mockito.when;
 
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.util.List;
-import java.util.Optional;
-import java.util.concurrent.Callable;
-import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Label;
-import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.MouseButton;
-import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
-import org.testfx.api.FxRobot;
-import org.testfx.api.FxToolkit;
-import org.testfx.util.WaitForAsyncUtils;
-import promedio.core.assignment.Assignment;
 import promedio.core.course.CardKey;
 import promedio.core.course.QuartileRule;
 import promedio.desktop.demo.Demo;
-import promedio.desktop.formula.Typesetter;
-import promedio.desktop.model.Background;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.theme.Theme;
 
 /** The real window on one shared stage, driven by mouse and keyboard as a student does. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
-class WindowTest {
-    private static Stage stage;
-    private static MainWindow window;
-    private static DeskModel desk;
-
-    private final FxRobot robot = new FxRobot();
-    private final FilePicker picker = mock(FilePicker.class);
-
-    @BeforeAll
-    static void open() throws Exception {
-        stage = FxToolkit.registerPrimaryStage();
-        onWindow(() -> {
-            Theme.loadFonts();
-            Background background = Background.worker();
-            desk = new DeskModel(background);
-            window = new MainWindow(desk, background);
-            stage.setScene(window.scene());
-            stage.setX(0);
-            stage.setY(0);
-            stage.setWidth(1270);
-            stage.setHeight(770);
-            stage.show();
-            return null;
-        });
-    }
-
-    @AfterAll
-    static void close() throws Exception {
-        FxToolkit.hideStage();
-    }
-
-    @BeforeEach
-    void startEmpty() {
-        onWindow(() -> {
-            window.setPicker(picker);
-            window.card().setOpen(false);
-            desk.show(Assignment.EMPTY, null);
-            window.focusTyping();
-            return null;
-        });
-        settle();
-    }
-
-    private static <T> T onWindow(Callable<T> action) {
-        return WaitForAsyncUtils.waitForAsyncFx(10_000, action);
-    }
-
-    /** Waits until figures are there and the window has come to rest. */
-    private static void settle() {
-        try {
-            WaitForAsyncUtils.waitFor(
-                    10,
-                    TimeUnit.SECONDS,
-                    () -> onWindow(() -> !desk.busyProperty().get()));
-            Typesetter.idle().get(20, TimeUnit.SECONDS);
-        } catch (Exception late) {
-            throw new AssertionError("The window did not come to rest.", late);
-        }
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    private void type(String text) {
-        robot.write(text, 0);
-        robot.type(KeyCode.ENTER);
-        settle();
-    }
-
-    private void demo(String sheet, DeskModel.Page page) {
-        onWindow(() -> {
-            desk.show(Demo.assignment(), null);
-            desk.select(sheet);
-            desk.pageProperty().set(page);
-            return null;
-        });
-        settle();
-    }
-
-    private void press(KeyCode... keys) {
-        robot.push(keys);
-        settle();
-    }
-
-    private void click(String query) {
-        robot.clickOn(query);
-        settle();
-    }
-
-    /** Everything written on the paper, for a look at it. */
-    private List<String> words() {
-        return onWindow(() -> window.scene().getRoot().lookupAll("*").stream()
-                .filter(Labeled.class::isInstance)
-                .filter(WindowTest::isShown)
-                .map(node -> ((Labeled) node).getText())
-                .filter(text -> text != null && !text.isEmpty())
-                .toList());
-    }
-
-    private static boolean isShown(Node node) {
-        for (Node up = node; up != null; up = up.getParent()) {
-            if (!up.isVisible()) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    private String wordBeside(String question) {
-        return onWindow(() -> ((Label)
-                        window.scene().lookup("#answer-" + question).getParent().lookup(".mark-word"))
-                .getText());
-    }
-
+class WindowTest extends OpenWindow {
     @Test
     void typing_numbers_and_enter_is_a_sample_with_its_measures() {
         type("12 15 15 18");
@@ -255,36 +117,6 @@ class WindowTest {
     }
 
     @Test
-    void an_assignment_is_saved_and_found_again(@TempDir Path folder) {
-        Path file = folder.resolve("mine.promedio");
-        when(picker.toSave(anyString())).thenReturn(Optional.of(file));
-        when(picker.toOpen()).thenReturn(Optional.of(file));
-        type("3 4 8");
-        click("#page-MEASURES");
-        click("#answer-mean");
-        robot.write("5", 0);
-        press(KeyCode.CONTROL, KeyCode.S);
-        assertThat(words()).contains("Saved as “mine.promedio”.");
-        assertThat(desk.unsavedProperty().get()).isFalse();
-        press(KeyCode.CONTROL, KeyCode.N);
-        assertThat(desk.assignment()).isEqualTo(Assignment.EMPTY);
-        verify(picker, never()).unsaved(anyString());
-        press(KeyCode.CONTROL, KeyCode.O);
-        assertThat(desk.answer("mean")).isEqualTo("5");
-        assertThat(wordBeside("mean")).isEqualTo("agrees");
-    }
-
-    @Test
-    void unsaved_changes_are_asked_about_before_they_are_left() {
-        when(picker.unsaved(anyString())).thenReturn(FilePicker.Unsaved.STAY).thenReturn(FilePicker.Unsaved.LEAVE);
-        type("3 4 8");
-        press(KeyCode.CONTROL, KeyCode.N);
-        assertThat(desk.assignment().sheets()).as("stayed").hasSize(1);
-        press(KeyCode.CONTROL, KeyCode.N);
-        assertThat(desk.assignment().sheets()).as("left").isEmpty();
-    }
-
-    @Test
     void the_demo_is_one_click_away_and_samples_are_chosen_on_the_shelf() {
         click("#open-demo");
         assertThat(words()).contains("Minutes at the bench", "Visitors");
@@ -294,67 +126,6 @@ class WindowTest {
         assertThat(words()).contains("Type or paste your numbers");
         type("1 2");
         assertThat(desk.assignment().sheets()).hasSize(5);
-    }
-
-    @Test
-    void a_dot_is_dragged_and_the_measures_follow_until_it_is_let_go_or_put_back() {
-        type("1 2 3 4 10");
-        Node line = onWindow(() -> window.scene().lookup("#line"));
-        double unit = (line.getBoundsInLocal().getWidth() - 10) / 9.9;
-        double y = line.localToScreen(line.getBoundsInLocal()).getMaxY() - 50;
-        double right = line.localToScreen(line.getBoundsInLocal()).getMaxX() - 5 - 0.45 * unit;
-        robot.moveTo(right, y);
-        robot.press(MouseButton.PRIMARY);
-        robot.moveBy(-2 * unit, 0);
-        robot.moveBy(-unit, 0);
-        settle();
-        assertThat(figure("mean")).isEqualTo("3.40");
-        assertThat(figure("median")).as("the median stays").isEqualTo("3.00");
-        assertThat(desk.settledProperty().get().line("mean").orElseThrow().figure())
-                .as("where the mean was is kept for the ghost")
-                .isEqualTo("4.00");
-        assertThat(desk.sheet().orElseThrow().values().text(4))
-                .as("nothing is changed yet")
-                .isEqualTo("10");
-        press(KeyCode.ESCAPE);
-        robot.release(MouseButton.PRIMARY);
-        settle();
-        assertThat(figure("mean")).isEqualTo("4.00");
-        robot.moveTo(right, y);
-        robot.press(MouseButton.PRIMARY);
-        robot.moveBy(-unit, 0);
-        robot.moveBy(-2 * unit, 0);
-        robot.release(MouseButton.PRIMARY);
-        settle();
-        assertThat(desk.sheet().orElseThrow().values().text(4)).isEqualTo("7");
-        press(KeyCode.CONTROL, KeyCode.Z);
-        assertThat(figure("mean")).isEqualTo("4.00");
-    }
-
-    @Test
-    void the_line_is_worked_by_keyboard_too() {
-        type("1 2 3 4 10");
-        onWindow(() -> {
-            window.scene().lookup("#line").requestFocus();
-            return null;
-        });
-        press(KeyCode.LEFT);
-        press(KeyCode.ALT, KeyCode.RIGHT);
-        press(KeyCode.ALT, KeyCode.RIGHT);
-        assertThat(figure("mean")).isEqualTo("4.40");
-        press(KeyCode.ESCAPE);
-        assertThat(figure("mean")).isEqualTo("4.00");
-        press(KeyCode.ALT, KeyCode.LEFT);
-        press(KeyCode.ENTER);
-        assertThat(desk.sheet().orElseThrow().values().text(4)).isEqualTo("9");
-        press(KeyCode.SPACE);
-        assertThat(figure("mean")).isEqualTo("2.50");
-        assertThat(desk.sheet().orElseThrow().off()).containsExactly(4);
-    }
-
-    private static String figure(String question) {
-        return onWindow(
-                () -> desk.figuresProperty().get().line(question).orElseThrow().figure());
     }
 
     @Test
@@ -395,43 +166,6 @@ class WindowTest {
         assertThat(words()).contains("larger or smaller text");
         press(KeyCode.ESCAPE);
         assertThat(words()).doesNotContain("larger or smaller text");
-    }
-
-    @Test
-    void a_text_file_becomes_samples_of_the_assignment(@TempDir Path folder) throws Exception {
-        Path file = Files.writeString(folder.resolve("log.csv"), "lamps,clocks\n12,7\n15,n/a\n");
-        when(picker.toOpen()).thenReturn(Optional.of(file));
-        type("1 2");
-        press(KeyCode.CONTROL, KeyCode.O);
-        assertThat(desk.assignment().sheets())
-                .extracting(sheet -> sheet.name())
-                .containsExactly("Sample 1", "lamps", "clocks");
-        verify(picker, never()).unsaved(anyString());
-        when(picker.toOpen()).thenReturn(Optional.of(folder.resolve("gone.csv")));
-        press(KeyCode.CONTROL, KeyCode.O);
-        assertThat(words()).anyMatch(text -> text.endsWith("there is no such file."));
-    }
-
-    @Test
-    void a_value_lit_up_in_one_place_is_lit_up_in_all() {
-        demo("minutes", DeskModel.Page.MEASURES);
-        click("#row-sd");
-        Node cell = onWindow(() -> window.scene().getRoot().lookupAll(".table-cell").stream()
-                .filter(node -> ((Labeled) node).getText().equals("33"))
-                .findFirst()
-                .orElseThrow());
-        robot.moveTo(cell);
-        settle();
-        assertThat(desk.litProperty().get()).isEqualTo(promedio.core.number.Exact.of(33));
-        click("#page-ENTRIES");
-        onWindow(() -> {
-            ListView<?> entries = (ListView<?>) window.scene().lookup("#entries");
-            entries.getSelectionModel().clearAndSelect(2);
-            return null;
-        });
-        settle();
-        assertThat(desk.litProperty().get())
-                .isEqualTo(desk.figuresProperty().get().valueOf(2).orElseThrow());
     }
 
     @Test
@@ -485,5 +219,43 @@ class WindowTest {
         assertThat(field.getText()).isNotEqualTo("12");
         Platform.runLater(field::clear);
         settle();
+    }
+
+    @Test
+    void a_measure_is_found_by_part_of_its_name_from_any_page() {
+        demo("minutes", DeskModel.Page.ENTRIES);
+        press(KeyCode.CONTROL, KeyCode.F);
+        robot.write("geom", 0);
+        press(KeyCode.ENTER);
+        assertThat(desk.pageProperty().get()).isEqualTo(DeskModel.Page.MEASURES);
+        assertThat(words()).contains("Geometric mean");
+        assertThat(desk.opened()).contains("geometric-mean");
+    }
+
+    @Test
+    void a_total_and_decimal_commas_are_noticed_and_one_click_mends_them() {
+        type("12 15 15 18 60");
+        click("#notice-switch-off");
+        assertThat(figure("mean")).isEqualTo("15.00");
+        startEmpty();
+        type("12,5 13,1 12,9");
+        assertThat(words()).anyMatch(text -> text.startsWith("Commas are read as decimal marks"));
+        click("#notice-read-points");
+        assertThat(words()).anyMatch(text -> text.startsWith("3 entries would be numbers with a decimal comma"));
+        click("#notice-read-commas");
+        assertThat(figure("sum")).isEqualTo("38,50");
+    }
+
+    @Test
+    void a_working_is_copied_with_its_table() {
+        type("2 3 7");
+        click("#page-MEASURES");
+        click("#row-variance");
+        click("copy");
+        String plain = onWindow(() -> Clipboard.getSystemClipboard().getString());
+        assertThat(plain).contains("s² = ").contains("3\t−1\t1\n").endsWith("12\t0\t14\n");
+        assertThat(onWindow(() -> Clipboard.getSystemClipboard().getHtml()))
+                .contains("<math")
+                .contains("<td>14</td>");
     }
 }

@@ -1,0 +1,138 @@
+package promedio.desktop.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import promedio.core.assignment.Assignment;
+import promedio.desktop.model.Background;
+import promedio.desktop.model.DeskModel;
+import promedio.files.assignment.Journal;
+
+/** The real window on one shared stage, driven by mouse and keyboard as a student does. */
+@DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
+class FilesWindowTest extends OpenWindow {
+    @Test
+    void an_assignment_is_saved_and_found_again(@TempDir Path folder) {
+        Path file = folder.resolve("mine.promedio");
+        when(picker.toSave(anyString())).thenReturn(Optional.of(file));
+        when(picker.toOpen()).thenReturn(Optional.of(file));
+        type("3 4 8");
+        click("#page-MEASURES");
+        click("#answer-mean");
+        robot.write("5", 0);
+        press(KeyCode.CONTROL, KeyCode.S);
+        assertThat(words()).contains("Saved as “mine.promedio”.");
+        assertThat(desk.unsavedProperty().get()).isFalse();
+        press(KeyCode.CONTROL, KeyCode.N);
+        assertThat(desk.assignment()).isEqualTo(Assignment.EMPTY);
+        verify(picker, never()).unsaved(anyString());
+        press(KeyCode.CONTROL, KeyCode.O);
+        assertThat(desk.answer("mean")).isEqualTo("5");
+        assertThat(wordBeside("mean")).isEqualTo("agrees");
+    }
+
+    @Test
+    void unsaved_changes_are_asked_about_before_they_are_left() {
+        when(picker.unsaved(anyString())).thenReturn(FilePicker.Unsaved.STAY).thenReturn(FilePicker.Unsaved.LEAVE);
+        type("3 4 8");
+        press(KeyCode.CONTROL, KeyCode.N);
+        assertThat(desk.assignment().sheets()).as("stayed").hasSize(1);
+        press(KeyCode.CONTROL, KeyCode.N);
+        assertThat(desk.assignment().sheets()).as("left").isEmpty();
+    }
+
+    @Test
+    void a_text_file_becomes_samples_of_the_assignment(@TempDir Path folder) throws Exception {
+        Path file = Files.writeString(folder.resolve("log.csv"), "lamps,clocks\n12,7\n15,n/a\n");
+        when(picker.toOpen()).thenReturn(Optional.of(file));
+        type("1 2");
+        press(KeyCode.CONTROL, KeyCode.O);
+        assertThat(desk.assignment().sheets())
+                .extracting(sheet -> sheet.name())
+                .containsExactly("Sample 1", "lamps", "clocks");
+        verify(picker, never()).unsaved(anyString());
+        when(picker.toOpen()).thenReturn(Optional.of(folder.resolve("gone.csv")));
+        press(KeyCode.CONTROL, KeyCode.O);
+        assertThat(words()).anyMatch(text -> text.endsWith("there is no such file."));
+    }
+
+    @Test
+    void a_file_that_somebody_else_has_changed_is_not_written_over_unasked(@TempDir Path folder) throws Exception {
+        Path file = folder.resolve("mine.promedio");
+        when(picker.toSave(anyString())).thenReturn(Optional.of(file));
+        type("1 2");
+        press(KeyCode.CONTROL, KeyCode.S);
+        Files.writeString(file, "something else, and longer than an assignment".repeat(50));
+        when(picker.changedElsewhere("mine.promedio")).thenReturn(FilePicker.Changed.STAY);
+        type("3");
+        press(KeyCode.CONTROL, KeyCode.S);
+        assertThat(Files.readString(file)).startsWith("something else");
+        assertThat(words()).anyMatch(text -> text.contains("was changed by another program"));
+        Path elsewhere = folder.resolve("elsewhere.promedio");
+        when(picker.changedElsewhere("mine.promedio")).thenReturn(FilePicker.Changed.ELSEWHERE);
+        when(picker.toSave(anyString())).thenReturn(Optional.of(elsewhere));
+        press(KeyCode.CONTROL, KeyCode.S);
+        assertThat(elsewhere).exists();
+        assertThat(Files.readString(file)).startsWith("something else");
+    }
+
+    @Test
+    void assignments_last_used_are_offered_on_the_empty_paper(@TempDir Path folder) {
+        Path file = folder.resolve("sheet four.promedio");
+        when(picker.toSave(anyString())).thenReturn(Optional.of(file));
+        onWindow(() -> {
+            window.files().setRecents(Recents.none());
+            return null;
+        });
+        type("1 2 9");
+        press(KeyCode.CONTROL, KeyCode.S);
+        press(KeyCode.CONTROL, KeyCode.N);
+        click("sheet four.promedio");
+        assertThat(desk.sheet().orElseThrow().values().texts()).containsExactly("1", "2", "9");
+    }
+
+    @Test
+    void samples_are_written_side_by_side_as_csv(@TempDir Path folder) throws Exception {
+        Path file = folder.resolve("out.csv");
+        when(picker.toWrite(anyString())).thenReturn(Optional.of(file));
+        onWindow(() -> {
+            desk.type("lamps\tclocks\n1.50\t2\n3\tn/a, yet");
+            return null;
+        });
+        press(KeyCode.CONTROL, KeyCode.E);
+        assertThat(Files.readString(file)).isEqualTo("lamps,clocks\r\n1.50,2\r\n3,\"n/a, yet\"\r\n");
+    }
+
+    @Test
+    void what_was_left_unsaved_is_brought_back_by_one_click(@TempDir Path folder) throws Exception {
+        DeskModel ended = new DeskModel(Background.DIRECT, Journal.in(folder));
+        ended.type("4 5 6");
+        // The journal of a desk that is alive is left alone, so what a kill would leave is a copy of it.
+        Path lost = Files.createDirectory(folder.resolve("lost")).resolve("copy.journal");
+        try (Stream<Path> files = Files.list(folder)) {
+            Files.copy(files.filter(Files::isRegularFile).findFirst().orElseThrow(), lost);
+        }
+        List<Journal.Kept> left = Journal.leftIn(lost.getParent());
+        onWindow(() -> {
+            window.offer(left);
+            return null;
+        });
+        click("#bring-back");
+        assertThat(desk.sheet().orElseThrow().values().texts()).containsExactly("4", "5", "6");
+        assertThat(lost).doesNotExist();
+        ended.end();
+    }
+}

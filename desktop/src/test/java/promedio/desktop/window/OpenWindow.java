@@ -1,0 +1,144 @@
+package promedio.desktop.window;
+
+import static org.mockito.Mockito.mock;
+
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
+import promedio.core.assignment.Assignment;
+import promedio.desktop.demo.Demo;
+import promedio.desktop.formula.Typesetter;
+import promedio.desktop.model.Background;
+import promedio.desktop.model.DeskModel;
+import promedio.desktop.theme.Theme;
+
+/** The real window on one shared stage, driven by mouse and keyboard as a student does. */
+/** The real window, driven by mouse and keys; each test begins on an empty paper. */
+abstract class OpenWindow {
+    static Stage stage;
+    static MainWindow window;
+    static DeskModel desk;
+
+    final FxRobot robot = new FxRobot();
+    final FilePicker picker = mock(FilePicker.class);
+
+    @BeforeAll
+    static void open() throws Exception {
+        stage = FxToolkit.registerPrimaryStage();
+        onWindow(() -> {
+            Theme.loadFonts();
+            Background background = Background.worker();
+            desk = new DeskModel(background);
+            window = new MainWindow(desk, background);
+            stage.setScene(window.scene());
+            stage.setX(0);
+            stage.setY(0);
+            stage.setWidth(1270);
+            stage.setHeight(770);
+            stage.show();
+            return null;
+        });
+    }
+
+    @AfterAll
+    static void close() throws Exception {
+        FxToolkit.hideStage();
+    }
+
+    @BeforeEach
+    void startEmpty() {
+        onWindow(() -> {
+            window.setPicker(picker);
+            window.card().setOpen(false);
+            desk.show(Assignment.EMPTY, null);
+            window.focusTyping();
+            return null;
+        });
+        settle();
+    }
+
+    static <T> T onWindow(Callable<T> action) {
+        return WaitForAsyncUtils.waitForAsyncFx(10_000, action);
+    }
+
+    /** Waits until figures are there and the window has come to rest. */
+    static void settle() {
+        try {
+            WaitForAsyncUtils.waitFor(
+                    10,
+                    TimeUnit.SECONDS,
+                    () -> onWindow(() -> !desk.busyProperty().get()));
+            Typesetter.idle().get(20, TimeUnit.SECONDS);
+        } catch (Exception late) {
+            throw new AssertionError("The window did not come to rest.", late);
+        }
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    void type(String text) {
+        robot.write(text, 0);
+        robot.type(KeyCode.ENTER);
+        settle();
+    }
+
+    void demo(String sheet, DeskModel.Page page) {
+        onWindow(() -> {
+            desk.show(Demo.assignment(), null);
+            desk.select(sheet);
+            desk.pageProperty().set(page);
+            return null;
+        });
+        settle();
+    }
+
+    void press(KeyCode... keys) {
+        robot.push(keys);
+        settle();
+    }
+
+    void click(String query) {
+        robot.clickOn(query);
+        settle();
+    }
+
+    /** Everything written on the paper, for a look at it. */
+    List<String> words() {
+        return onWindow(() -> window.scene().getRoot().lookupAll("*").stream()
+                .filter(Labeled.class::isInstance)
+                .filter(WindowTest::isShown)
+                .map(node -> ((Labeled) node).getText())
+                .filter(text -> text != null && !text.isEmpty())
+                .toList());
+    }
+
+    static boolean isShown(Node node) {
+        for (Node up = node; up != null; up = up.getParent()) {
+            if (!up.isVisible()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    String wordBeside(String question) {
+        return onWindow(() -> ((Label)
+                        window.scene().lookup("#answer-" + question).getParent().lookup(".mark-word"))
+                .getText());
+    }
+
+    static String figure(String question) {
+        return onWindow(
+                () -> desk.figuresProperty().get().line(question).orElseThrow().figure());
+    }
+}
