@@ -22,6 +22,7 @@ public record Typing(List<List<String>> columns, List<String> headings, boolean 
             Pattern.compile("\\s*([^\\s×x*]+)\\s*[×x*]\\s*([0-9]+)\\s*", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern GAPS = Pattern.compile("[\\s;]+");
+    private static final Pattern COMMA_GAPS = Pattern.compile(",\\s+");
     private static final Pattern COMMAS = Pattern.compile("\\s*,\\s*");
     private static final Pattern FREQUENCY_HEADING = Pattern.compile(
             "f|freq(?:uency|uencies|\\.)?|count|counts|number|times|how many", Pattern.CASE_INSENSITIVE);
@@ -93,19 +94,27 @@ public record Typing(List<List<String>> columns, List<String> headings, boolean 
             return Arrays.asList(COMMAS.split(bare, -1));
         }
         // "12, 15, 15": a comma before a blank stands between numbers.
-        return Arrays.asList(GAPS.split(bare.replaceAll(",\\s+", " "), -1));
+        return Arrays.asList(GAPS.split(COMMA_GAPS.matcher(bare).replaceAll(" "), -1));
     }
 
     /** Several lines: an entry a line where lines hold one word, else the words of all lines. */
     private static Typing ofLines(List<String> lines, Numerals numerals) {
-        boolean rows =
-                lines.stream().filter(line -> words(line, numerals).size() > 1).count() * 2 > lines.size();
+        boolean rows = lines.stream()
+                                .filter(line ->
+                                        hasGap(line) && words(line, numerals).size() > 1)
+                                .count()
+                        * 2
+                > lines.size();
         if (rows) {
             List<String> all = new ArrayList<>();
             lines.stream().filter(line -> !line.isBlank()).forEach(line -> all.addAll(words(line, numerals)));
             return new Typing(List.of(all), List.of(""), false);
         }
         return ofColumns(lines, numerals);
+    }
+
+    private static boolean hasGap(String line) {
+        return line.chars().anyMatch(c -> c == ' ' || c == ';' || c == ',' || c == '\u00a0');
     }
 
     private static Typing ofColumns(List<String> lines, Numerals numerals) {

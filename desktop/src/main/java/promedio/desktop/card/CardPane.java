@@ -33,6 +33,18 @@ public final class CardPane extends VBox {
         this.model = model;
         getStyleClass().add("card-pane");
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        setOnKeyPressed(key -> {
+            if (key.getCode() == KeyCode.ESCAPE) {
+                setOpen(false);
+                key.consume();
+            }
+        });
+        model.assignmentProperty().addListener((property, before, now) -> refresh());
+        setOpen(false);
+    }
+
+    /** Lays the card out when it is first opened: its many choices would make the window come later. */
+    private void build() {
         Label head = new Label(Words.of("card.head"));
         head.getStyleClass().add("card-head");
         Label intro = new Label(Words.of("card.intro"));
@@ -54,19 +66,14 @@ public final class CardPane extends VBox {
         HBox groups = new HBox(left, right);
         groups.getStyleClass().add("card-groups");
         getChildren().addAll(top, groups);
-        setOnKeyPressed(key -> {
-            if (key.getCode() == KeyCode.ESCAPE) {
-                setOpen(false);
-                key.consume();
-            }
-        });
-        model.assignmentProperty().addListener((property, before, now) -> refresh());
         refresh();
-        setOpen(false);
     }
 
     /** Opens or closes the card. */
     public void setOpen(boolean open) {
+        if (open && getChildren().isEmpty()) {
+            build();
+        }
         setVisible(open);
         setManaged(open);
         if (open) {
@@ -93,15 +100,9 @@ public final class CardPane extends VBox {
         Label name = new Label(Words.of("card.subject." + subject));
         name.getStyleClass().add("group-name");
         group.getChildren().add(name);
-        CardKey.all().stream()
-                .filter(key -> key.subject() == subject && isForLists(key))
-                .forEach(key -> group.getChildren().add(choice(key)));
+        CardKey.all().stream().filter(key -> key.subject() == subject).forEach(key -> group.getChildren()
+                .add(choice(key)));
         return group;
-    }
-
-    /** Of the conventions on tables, those of frequency tables. */
-    private static boolean isForLists(CardKey<?> key) {
-        return key.subject() != CardKey.Subject.CLASSES || key == CardKey.FREQUENCIES;
     }
 
     private <T> Node choice(CardKey<T> key) {

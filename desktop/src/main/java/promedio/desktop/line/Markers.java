@@ -281,9 +281,8 @@ final class Markers {
                 .mapToDouble(item -> LineInk.width(item.text(), font))
                 .max()
                 .orElse(0);
-        double middle = (scale.left() + scale.right()) / 2;
-        boolean atRight = number("mean").map(mean -> scale.x(mean) <= middle).orElse(true);
-        double x = atRight ? scale.right() - widest - 1.4 * ink.em() : scale.left() + 0.2 * ink.em();
+        double width = widest + 1.4 * ink.em();
+        double x = keyPlace(width, items.size() * 1.25 * ink.em());
         double y = TOP * ink.em();
         g.setFont(font);
         g.setTextBaseline(VPos.CENTER);
@@ -300,6 +299,21 @@ final class Markers {
             spot(item.question(), x, y - 0.6 * ink.em(), x + 1.3 * ink.em() + widest, y + 0.6 * ink.em());
             y += 1.25 * ink.em();
         }
+    }
+
+    /** At the right end, or wherever from there on no label of a measure is in the way. */
+    private double keyPlace(double width, double height) {
+        double right = scale.right() - width;
+        for (double x = right; x >= scale.left(); x -= 2 * ink.em()) {
+            double from = x;
+            boolean free = spots.stream()
+                    .noneMatch(spot ->
+                            spot.left() < from + width + 4 && spot.right() > from - 4 && spot.top() < height + 4);
+            if (free) {
+                return x;
+            }
+        }
+        return right;
     }
 
     private boolean hasOutliers() {

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -14,6 +15,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
@@ -57,6 +59,7 @@ public final class DeskModel {
     private final ObservableSet<String> unfolded = FXCollections.observableSet();
     private final ObservableSet<String> asked = FXCollections.observableSet(new LinkedHashSet<>());
     private final ObjectProperty<Exact> lit = new SimpleObjectProperty<>();
+    private final BooleanProperty reading = new SimpleBooleanProperty();
     private final StringProperty pointed = new SimpleStringProperty("");
     private final ObservableMap<String, String> methods = FXCollections.observableHashMap();
 
@@ -365,6 +368,16 @@ public final class DeskModel {
     /** Reads a text file as if it were pasted on an empty paper; commas and semicolons part columns there. */
     public void typeFile(Path path) {
         intake.file(path);
+    }
+
+    /** Whether a text file is being read. */
+    public BooleanProperty readingProperty() {
+        return reading;
+    }
+
+    /** Stops waiting for the text file that is being read. */
+    public void stopReading() {
+        intake.stop();
     }
 
     /** Writes an answer to a question of the chosen sample. */

@@ -18,6 +18,7 @@ import promedio.files.delimited.TypingReader;
 /** Turns what is typed, pasted or read from a text file into samples of the desk. */
 final class Intake {
     private final DeskModel desk;
+    private long reading;
 
     Intake(DeskModel desk) {
         this.desk = desk;
@@ -30,20 +31,57 @@ final class Intake {
 
     void type(String text) {
         try {
-            take(numerals -> Typing.parse(text, numerals), "");
+            Read read = better(
+                    numerals -> Typing.parse(text, numerals),
+                    desk.assignment().card().numerals(),
+                    desk.assignment().sheets().isEmpty());
+            if (!read.typing().isEmpty()) {
+                take(read.typing(), read.commas(), "");
+            }
         } catch (InputProblem impossible) {
             throw new IllegalStateException(impossible);
         }
     }
 
+    /** Reads a file off the thread of the window; {@link #stop} lets its contents drop. */
     void file(Path path) {
-        try {
-            boolean some = take(numerals -> TypingReader.read(path, numerals), name(path));
-            if (!some) {
-                desk.say(Words.of("message.nothing", path.getFileName()));
+        long mine = ++reading;
+        Numerals numerals = desk.assignment().card().numerals();
+        boolean empty = desk.assignment().sheets().isEmpty();
+        desk.say(Words.of("message.reading", path.getFileName()));
+        desk.readingProperty().set(true);
+        desk.inBackground(() -> read(path, numerals, empty), result -> {
+            if (mine != reading) {
+                return;
             }
+            desk.readingProperty().set(false);
+            desk.say("");
+            if (result.problem().isPresent()) {
+                desk.say(result.problem().get());
+            } else if (result.typing().isEmpty()) {
+                desk.say(Words.of("message.nothing", path.getFileName()));
+            } else {
+                desk.startSample();
+                take(result.typing(), result.commas(), name(path));
+            }
+        });
+    }
+
+    /** Stops waiting for a file. */
+    void stop() {
+        reading++;
+        desk.readingProperty().set(false);
+        desk.say(Words.of("message.stopped"));
+    }
+
+    /** What came of reading: cells, whether with decimal commas, or the sentence why not. */
+    private record Read(Typing typing, boolean commas, Optional<String> problem) {}
+
+    private static Read read(Path path, Numerals numerals, boolean empty) {
+        try {
+            return better(mark -> TypingReader.read(path, mark), numerals, empty);
         } catch (InputProblem problem) {
-            desk.say(problem.getMessage());
+            return new Read(new Typing(List.of(), List.of(), false), false, Optional.of(problem.getMessage()));
         }
     }
 
@@ -52,18 +90,23 @@ final class Intake {
         return path.getFileName().toString().replaceFirst("\\.[^.]*$", "");
     }
 
-    private boolean take(Source source, String name) throws InputProblem {
-        Numerals numerals = desk.assignment().card().numerals();
+    /** On an empty shelf, the reading with decimal commas where more of the cells are numbers so. */
+    private static Read better(Source source, Numerals numerals, boolean empty) throws InputProblem {
         Typing typing = source.read(numerals);
-        if (typing.isEmpty()) {
-            return false;
+        long numbers = typing.numbers(numerals);
+        boolean all = typing.columns().stream().mapToLong(List::size).sum() == numbers;
+        if (empty && !all && numerals.decimalMark() == '.') {
+            Typing other = source.read(Numerals.COMMA);
+            if (other.numbers(Numerals.COMMA) > numbers) {
+                return new Read(other, true, Optional.empty());
+            }
         }
-        Optional<Typing> commas = withCommas(source, typing, numerals);
-        if (commas.isPresent()) {
+        return new Read(typing, false, Optional.empty());
+    }
+
+    private void take(Typing typing, boolean commas, String name) {
+        if (commas) {
             desk.choose(CardKey.DECIMAL_MARK, DecimalMark.COMMA);
-            add(commas.get(), name);
-            desk.say(Words.of("message.commas"));
-            return true;
         }
         Optional<SampleSheet> chosen = desk.sheet();
         if (chosen.isPresent()) {
@@ -71,16 +114,9 @@ final class Intake {
         } else {
             add(typing, name);
         }
-        return true;
-    }
-
-    /** On an empty shelf, the reading with decimal commas where more of the cells are numbers so. */
-    private Optional<Typing> withCommas(Source source, Typing typing, Numerals numerals) throws InputProblem {
-        if (numerals.decimalMark() == ',' || !desk.assignment().sheets().isEmpty()) {
-            return Optional.empty();
+        if (commas) {
+            desk.say(Words.of("message.commas"));
         }
-        Typing other = source.read(Numerals.COMMA);
-        return other.numbers(Numerals.COMMA) > typing.numbers(numerals) ? Optional.of(other) : Optional.empty();
     }
 
     private void append(SampleSheet sheet, Typing typing, String name) {

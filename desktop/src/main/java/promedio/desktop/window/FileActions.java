@@ -60,7 +60,6 @@ public final class FileActions implements FileWays {
     @Override
     public void take(Path file) {
         if (!file.toString().endsWith(AssignmentFile.ENDING)) {
-            model.startSample();
             model.typeFile(file);
         } else if (mayLeave() && model.open(file)) {
             recents.add(file);

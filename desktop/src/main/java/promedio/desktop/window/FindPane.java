@@ -50,6 +50,11 @@ public final class FindPane extends VBox {
                 setOpen(false);
             }
         });
+        model.figuresProperty().addListener((property, before, now) -> {
+            if (isVisible()) {
+                search();
+            }
+        });
         setOpen(false);
     }
 

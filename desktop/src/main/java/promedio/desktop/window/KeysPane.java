@@ -14,11 +14,21 @@ import promedio.desktop.text.Words;
 public final class KeysPane extends VBox {
     private static final int ROWS = 14;
 
-    private final Button close;
+    private Button close;
 
     KeysPane() {
         getStyleClass().addAll("card-pane", "keys-pane");
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        setOnKeyPressed(key -> {
+            if (key.getCode() == KeyCode.ESCAPE) {
+                setOpen(false);
+                key.consume();
+            }
+        });
+        setOpen(false);
+    }
+
+    private void build() {
         Label head = new Label(Words.of("keys.head"));
         head.getStyleClass().add("card-head");
         close = new Button(Words.of("card.close"));
@@ -38,17 +48,13 @@ public final class KeysPane extends VBox {
             grid.add(new Label(parts[1]), column + 1, i % ROWS);
         }
         getChildren().addAll(new HBox(head, spacer, close), grid);
-        setOnKeyPressed(key -> {
-            if (key.getCode() == KeyCode.ESCAPE) {
-                setOpen(false);
-                key.consume();
-            }
-        });
-        setOpen(false);
     }
 
     /** Opens or closes the page. */
     public void setOpen(boolean open) {
+        if (open && getChildren().isEmpty()) {
+            build();
+        }
         setVisible(open);
         setManaged(open);
         if (open) {

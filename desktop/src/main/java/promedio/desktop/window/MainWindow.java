@@ -322,7 +322,10 @@ public final class MainWindow {
         Button copy = button("bar.copy", this::copyMeasures);
         copy.setTooltip(new Tooltip(Words.of("bar.copy.tip")));
         copy.disableProperty().bind(model.figuresProperty().isNull());
-        HBox foot = new HBox(message, spacer, unsaved, search, copy, help, themeButton);
+        Button stop = button("bar.stop", model::stopReading);
+        stop.visibleProperty().bind(model.readingProperty());
+        stop.managedProperty().bind(model.readingProperty());
+        HBox foot = new HBox(message, stop, spacer, unsaved, search, copy, help, themeButton);
         foot.setAlignment(Pos.CENTER_LEFT);
         foot.getStyleClass().add("foot");
         return foot;

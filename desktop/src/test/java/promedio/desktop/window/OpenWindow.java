@@ -78,7 +78,8 @@ abstract class OpenWindow {
             WaitForAsyncUtils.waitFor(
                     10,
                     TimeUnit.SECONDS,
-                    () -> onWindow(() -> !desk.busyProperty().get()));
+                    () -> onWindow(() -> !desk.readingProperty().get()
+                            && !desk.busyProperty().get()));
             Typesetter.idle().get(20, TimeUnit.SECONDS);
         } catch (Exception late) {
             throw new AssertionError("The window did not come to rest.", late);
