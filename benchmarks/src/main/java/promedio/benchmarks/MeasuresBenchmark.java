@@ -68,7 +68,7 @@ public class MeasuresBenchmark {
     private static int all(Decimals values) {
         Evaluation evaluation = Evaluation.of(Sample.list(values));
         int figures = 0;
-        for (Measure measure : Catalogue.all()) {
+        for (Measure measure : Catalogue.lists().all()) {
             figures += measure.outcome(evaluation).figures().size();
         }
         return figures;

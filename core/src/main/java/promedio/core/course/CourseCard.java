@@ -87,6 +87,15 @@ public final class CourseCard {
         return Sentence.of("card." + key.id() + "." + choiceId);
     }
 
+    /** What sums of squares of class tables are divided by. */
+    public Divisor groupedDivisor() {
+        return switch (get(CardKey.GROUPED_DIVISOR)) {
+            case SAME -> get(CardKey.DIVISOR);
+            case SAMPLE -> Divisor.SAMPLE;
+            case POPULATION -> Divisor.POPULATION;
+        };
+    }
+
     /** The rounding of halves. */
     public HalfRule halves() {
         return get(CardKey.ROUNDING) == Rounding.HALF_UP ? HalfRule.HALF_UP : HalfRule.HALF_EVEN;

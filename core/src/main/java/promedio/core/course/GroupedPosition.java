@@ -1,7 +1,7 @@
 package promedio.core.course;
 
 /** Which position a quantile of a class table is read at. */
-public enum GroupedPosition implements Choice {
+public enum GroupedPosition implements PositionRule {
     /** pn. */
     PN("pn"),
     /** p(n + 1). */

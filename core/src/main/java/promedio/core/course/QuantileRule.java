@@ -14,7 +14,7 @@ import promedio.core.number.HalfRule;
  * <p><b>Source.</b> [HF] Hyndman and Fan 1996 in docs/sources.md. Positions are exact, so that “is whole” is decided
  * without rounding error, and are held within 1 … n.
  */
-public enum QuantileRule implements Choice {
+public enum QuantileRule implements PositionRule {
     /** The value at ⌈np⌉. */
     HF1,
     /** As 1, but the average of two values when np is whole. */

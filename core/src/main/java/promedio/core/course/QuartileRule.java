@@ -12,7 +12,7 @@ import promedio.core.number.Exact;
  *
  * <p><b>Source.</b> [HF] for the first nine; [BOOKS] for the others, in docs/sources.md.
  */
-public enum QuartileRule implements Choice {
+public enum QuartileRule implements PositionRule {
     /** Medians of the two halves; for odd n the median belongs to neither. Undefined for n = 1. */
     HALVES_EXCLUSIVE,
     /** Medians of the two halves; for odd n the median belongs to both. */

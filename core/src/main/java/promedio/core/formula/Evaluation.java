@@ -19,11 +19,13 @@ import promedio.core.sentence.Sentence;
 public final class Evaluation {
     private final Sample sample;
     private final LineRounding rounding;
+    private final ClassLookup classes;
     private final Map<String, Figure> overrides;
     private final IdentityHashMap<Formula, Object> known = new IdentityHashMap<>();
 
     private Evaluation(Sample sample, LineRounding rounding, Map<String, Figure> overrides) {
         this.sample = sample;
+        this.classes = new ClassLookup(sample, this::value);
         this.rounding = rounding;
         this.overrides = overrides;
     }
@@ -76,6 +78,9 @@ public final class Evaluation {
             return Optional.of(List.copyOf(modes));
         }
         if (bare instanceof Formula.Series series) {
+            if (series.members().isEmpty()) {
+                throw noMode();
+            }
             return Optional.of(series.members().stream().map(this::value).toList());
         }
         if (bare instanceof Formula.Beyond beyond) {
@@ -86,6 +91,19 @@ public final class Evaluation {
             return Optional.of(found);
         }
         return Optional.empty();
+    }
+
+    private NoValue noMode() {
+        return new NoValue(sample.classes()
+                .flatMap(table -> table.modes().whyNone())
+                .orElseGet(() -> Sentence.of("undefined.no-mode")));
+    }
+
+    /** Midpoints are needed: an end that is missing leaves no value. */
+    private void needMidpoints() {
+        if (sample.isOpenEnded()) {
+            throw new NoValue(Sentence.of("undefined.open-class"));
+        }
     }
 
     private List<Figure> beyond(Figure lower, Figure upper) {
@@ -218,6 +236,7 @@ public final class Evaluation {
 
         @Override
         public Figure total(Formula.Total node) {
+            needMidpoints();
             if (!rounding.isExact() && !(node.each() instanceof Formula.Variable)) {
                 return rounding.write(rowByRow(node));
             }
@@ -263,7 +282,21 @@ public final class Evaluation {
 
         @Override
         public Figure series(Formula.Series node) {
-            throw new IllegalStateException("A series is not one figure.");
+            int size = node.members().size();
+            if (size != 1) {
+                throw size == 0 ? noMode() : new NoValue(Sentence.of("undefined.several-modes", size));
+            }
+            return value(node.members().get(0));
+        }
+
+        @Override
+        public Figure found(Formula.Found node) {
+            return Exact.of(classes.first(node));
+        }
+
+        @Override
+        public Figure reading(Formula.Reading node) {
+            return classes.read(node.what(), (Formula.Found) node.found());
         }
 
         @Override
@@ -273,6 +306,7 @@ public final class Evaluation {
 
         @Override
         public Figure rootOfProduct(Formula.RootOfProduct node) {
+            needMidpoints();
             return GeometricRoot.of(sample);
         }
     }

@@ -234,6 +234,95 @@ public sealed interface Formula {
         }
     }
 
+    /**
+     * The class found in a class table, or a modal interval of several; what is read off it shares this one part.
+     *
+     * @param search how it is found
+     * @param by the position or value that the search goes by; nothing for the others
+     * @param which which of several, counted from 0
+     */
+    record Found(Search search, List<Formula> by, int which) implements Formula {
+        /** Copies the list. */
+        public Found {
+            by = List.copyOf(by);
+        }
+
+        @Override
+        public List<Formula> parts() {
+            return by;
+        }
+
+        @Override
+        public Formula with(List<Formula> parts) {
+            return new Found(search, parts, which);
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.found(this);
+        }
+    }
+
+    /** A figure read off the class found: one of its boundaries, its frequency, its neighbour’s. */
+    record Reading(ReadOff what, Formula found) implements Formula {
+        @Override
+        public List<Formula> parts() {
+            return List.of(found);
+        }
+
+        @Override
+        public Formula with(List<Formula> parts) {
+            return new Reading(what, parts.get(0));
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.reading(this);
+        }
+    }
+
+    /** How a class is found. */
+    enum Search {
+        /** The first non-empty class whose cumulative frequency reaches a position. */
+        POSITION,
+        /** The class in which a value lies. */
+        VALUE,
+        /** A modal class; of a modal interval its first. */
+        MODAL,
+        /** A modal interval, as if it were one class. */
+        MODAL_INTERVAL,
+        /** The class whose midpoint is the assumed mean. */
+        ASSUMED,
+        /** The first and last class together: the whole table. */
+        WHOLE
+    }
+
+    /** What is read off a class. */
+    enum ReadOff {
+        /** L, the lower boundary. */
+        LOWER,
+        /** U, the upper boundary. */
+        UPPER,
+        /** h, the width. */
+        WIDTH,
+        /** The midpoint. */
+        MIDPOINT,
+        /** f, the frequency. */
+        FREQUENCY,
+        /** F, the cumulative frequency before it. */
+        BEFORE,
+        /** The frequency of the class before; 0 where there is none. */
+        FREQUENCY_BEFORE,
+        /** The frequency of the class after; 0 where there is none. */
+        FREQUENCY_AFTER,
+        /** The frequency density f/h. */
+        DENSITY,
+        /** The density of the class before; 0 where there is none. */
+        DENSITY_BEFORE,
+        /** The density of the class after; 0 where there is none. */
+        DENSITY_AFTER
+    }
+
     /** What a {@link Count} counts. */
     enum Counted {
         /** All values, n. */
@@ -303,6 +392,12 @@ public sealed interface Formula {
 
         /** The values beyond two bounds. */
         R beyond(Beyond node);
+
+        /** A class found. */
+        R found(Found node);
+
+        /** A figure read off a class. */
+        R reading(Reading node);
     }
 
     /** The direct parts, in the order of writing. */

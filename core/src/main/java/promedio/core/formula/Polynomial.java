@@ -113,6 +113,16 @@ final class Polynomial {
         }
 
         @Override
+        public Optional<Polynomial> found(Formula.Found node) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Polynomial> reading(Formula.Reading node) {
+            return Optional.empty();
+        }
+
+        @Override
         public Optional<Polynomial> rootOfProduct(Formula.RootOfProduct node) {
             return Optional.empty();
         }

@@ -216,6 +216,43 @@ public final class Writer {
         }
 
         @Override
+        public Piece found(Formula.Found node) {
+            return new Piece(
+                    switch (node.search()) {
+                        case POSITION ->
+                            Notation.row(
+                                    Notation.word("class of "), write(node.by().get(0)));
+                        case VALUE ->
+                            Notation.row(
+                                    Notation.word("class of "), write(node.by().get(0)));
+                        case MODAL -> Notation.word("modal class");
+                        case MODAL_INTERVAL -> Notation.word("modal interval");
+                        case ASSUMED -> Notation.word("class chosen");
+                        case WHOLE -> Notation.word("table");
+                    },
+                    ATOM);
+        }
+
+        @Override
+        public Piece reading(Formula.Reading node) {
+            String words =
+                    switch (node.what()) {
+                        case LOWER -> "lower boundary";
+                        case UPPER -> "upper boundary";
+                        case WIDTH -> "width";
+                        case MIDPOINT -> "midpoint";
+                        case FREQUENCY -> "frequency";
+                        case BEFORE -> "cumulative frequency before";
+                        case FREQUENCY_BEFORE -> "frequency of the class before";
+                        case FREQUENCY_AFTER -> "frequency of the class after";
+                        case DENSITY -> "density";
+                        case DENSITY_BEFORE -> "density of the class before";
+                        case DENSITY_AFTER -> "density of the class after";
+                    };
+            return new Piece(new Notation.Marked(node, Notation.word(words)), ATOM);
+        }
+
+        @Override
         public Piece rootOfProduct(Formula.RootOfProduct node) {
             Notation product = Notation.row(
                     new Notation.Sign("Π", "\\textstyle\\prod ", "the product of", false), Notation.letter("x"));

@@ -24,7 +24,7 @@ final class Agreement {
         this.accuracy = card.get(CardKey.ACCURACY);
         this.halves = card.halves();
         this.tolerance = card.get(CardKey.TOLERANCE);
-        this.dataPlaces = sample.values().places();
+        this.dataPlaces = sample.places();
     }
 
     /** The decimal places asked for a value. */

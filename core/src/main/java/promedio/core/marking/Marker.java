@@ -71,7 +71,8 @@ public final class Marker {
     }
 
     private Measure measure(String question) {
-        return Catalogue.find(question, card)
+        return Catalogue.of(sample)
+                .find(question, card)
                 .orElseThrow(() -> new IllegalArgumentException("There is no measure " + question + "."));
     }
 
@@ -143,7 +144,7 @@ public final class Marker {
                 continue;
             }
             CourseCard other = card.with(key, choice);
-            Optional<Measure> measure = Catalogue.find(question, other);
+            Optional<Measure> measure = Catalogue.of(sample).find(question, other);
             boolean changes = key == CardKey.ROUNDING
                     || measure.isPresent() && !measure.get().equals(measure(question));
             if (measure.isPresent() && changes) {
@@ -158,7 +159,7 @@ public final class Marker {
             return Optional.empty();
         }
         if (others == null) {
-            others = Catalogue.page(card).stream()
+            others = Catalogue.of(sample).page(card).stream()
                     .filter(measure -> !COMMON_VALUES.contains(measure.id())
                             && !measure.id().startsWith("decile-"))
                     .map(measure -> new OtherValue(measure, measure.outcome(evaluation)))

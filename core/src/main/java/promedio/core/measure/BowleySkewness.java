@@ -3,7 +3,7 @@ package promedio.core.measure;
 import static promedio.core.formula.Formula.number;
 
 import java.util.List;
-import promedio.core.course.QuartileRule;
+import promedio.core.course.PositionRule;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Notation;
 import promedio.core.formula.Outcome;
@@ -24,7 +24,7 @@ import promedio.core.sentence.Sentence;
  *
  * @param rule how the quartiles are read
  */
-public record BowleySkewness(QuartileRule rule) implements Measure {
+public record BowleySkewness(PositionRule rule) implements Measure {
     @Override
     public String key() {
         return "skewness-bowley/" + rule.id();
@@ -47,7 +47,7 @@ public record BowleySkewness(QuartileRule rule) implements Measure {
 
     @Override
     public List<Need> needs() {
-        return Quartile.needs(rule);
+        return Positions.needs(rule);
     }
 
     @Override
@@ -57,9 +57,9 @@ public record BowleySkewness(QuartileRule rule) implements Measure {
 
     @Override
     public List<Method> methods(Shape shape) {
-        Formula upper = new Quartile(3, rule).formula(shape);
-        Formula lower = new Quartile(1, rule).formula(shape);
-        Formula middle = Quartile.middle(rule, shape);
+        Formula upper = Positions.quartile(3, rule, shape);
+        Formula lower = Positions.quartile(1, rule, shape);
+        Formula middle = Positions.middle(rule, shape);
         return Measure.only(
                 symbol(), upper.plus(lower).minus(number(2).times(middle)).over(upper.minus(lower)));
     }

@@ -50,6 +50,9 @@ public record Extreme(boolean largest) implements Measure {
 
     /** The extreme as a part of other formulas. */
     static Formula.Named part(boolean largest, Shape shape) {
+        if (shape.grouped()) {
+            return largest ? ClassFigures.whole().upper() : ClassFigures.whole().lower();
+        }
         // Among proportions the first rank is the finest unit of the frequencies, not 1.
         return largest ? MOST : shape.relative() ? valueAt(number(shape.step())).named(MINIMUM) : LEAST;
     }

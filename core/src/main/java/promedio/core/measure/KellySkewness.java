@@ -3,7 +3,7 @@ package promedio.core.measure;
 import static promedio.core.formula.Formula.number;
 
 import java.util.List;
-import promedio.core.course.QuantileRule;
+import promedio.core.course.PositionRule;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Notation;
 import promedio.core.formula.Outcome;
@@ -21,7 +21,7 @@ import promedio.core.sentence.Sentence;
  *
  * @param rule how the percentiles are read
  */
-public record KellySkewness(QuantileRule rule) implements Measure {
+public record KellySkewness(PositionRule rule) implements Measure {
     @Override
     public String key() {
         return "skewness-kelly/" + rule.id();
@@ -44,7 +44,7 @@ public record KellySkewness(QuantileRule rule) implements Measure {
 
     @Override
     public List<Need> needs() {
-        return Quantile.percentile(50, rule).needs();
+        return Positions.needs(rule);
     }
 
     @Override
@@ -54,9 +54,9 @@ public record KellySkewness(QuantileRule rule) implements Measure {
 
     @Override
     public List<Method> methods(Shape shape) {
-        Formula upper = Quantile.percentile(90, rule).formula(shape);
-        Formula lower = Quantile.percentile(10, rule).formula(shape);
-        Formula middle = Quantile.percentile(50, rule).formula(shape);
+        Formula upper = Positions.percentile(90, rule, shape);
+        Formula lower = Positions.percentile(10, rule, shape);
+        Formula middle = Positions.percentile(50, rule, shape);
         return Measure.only(
                 symbol(), upper.plus(lower).minus(number(2).times(middle)).over(upper.minus(lower)));
     }

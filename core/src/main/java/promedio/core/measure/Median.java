@@ -5,6 +5,7 @@ import static promedio.core.formula.Formula.valueAt;
 
 import java.util.List;
 import java.util.Optional;
+import promedio.core.course.GroupedPosition;
 import promedio.core.course.MedianRule;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Notation;
@@ -30,7 +31,9 @@ public record Median(MedianRule rule) implements Measure {
 
     /** The averaged median, which every coefficient uses. */
     static Formula.Named part(Shape shape) {
-        return new Median(MedianRule.AVERAGED).formula(shape);
+        return shape.grouped()
+                ? GroupedQuantile.median(GroupedPosition.PN).formula(shape)
+                : new Median(MedianRule.AVERAGED).formula(shape);
     }
 
     @Override

@@ -26,8 +26,12 @@ import promedio.core.sentence.Sentence;
  */
 public record Mode(ModeTies ties) implements Measure {
     private static final Symbol SYMBOL = Symbol.of("mode", Notation.word("Mo"));
-    /** The single mode, as a part of Pearson’s first coefficient. */
-    static final Formula.Named PART = new Formula.Commonest().named(SYMBOL);
+    private static final Formula.Named PART = new Formula.Commonest().named(SYMBOL);
+
+    /** The single mode as a part of other formulas; of a class table the interpolated one. */
+    static Formula.Named part(Shape shape) {
+        return shape.grouped() ? ModeOfClasses.part(shape) : PART;
+    }
 
     @Override
     public String key() {

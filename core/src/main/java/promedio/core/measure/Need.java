@@ -21,11 +21,12 @@ public record Need(Predicate<Sample> met, Sentence otherwise) {
     /** At least two values. */
     public static final Need TWO = atLeast(2);
     /** Positive values only. */
-    public static final Need POSITIVE =
-            new Need(sample -> sample.ranking().distinct().at(0).signum() > 0, Sentence.of("need.positive"));
+    public static final Need POSITIVE = new Need(
+            sample -> sample.isOpenEnded() || sample.ranking().distinct().at(0).signum() > 0,
+            Sentence.of("need.positive"));
     /** Values that are not all equal. */
-    public static final Need UNEQUAL =
-            new Need(sample -> sample.ranking().distinct().size() > 1, Sentence.of("need.unequal"));
+    public static final Need UNEQUAL = new Need(
+            sample -> sample.isOpenEnded() || sample.ranking().distinct().size() > 1, Sentence.of("need.unequal"));
 
     /** At least some values. */
     public static Need atLeast(int count) {

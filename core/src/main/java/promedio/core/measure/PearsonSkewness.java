@@ -61,7 +61,7 @@ public record PearsonSkewness(boolean byMode, Divisor divisor) implements Measur
         return Measure.only(
                 symbol(),
                 byMode
-                        ? Mean.PART.minus(Mode.PART).over(s)
+                        ? Mean.PART.minus(Mode.part(shape)).over(s)
                         : number(3).times(Mean.PART.minus(Median.part(shape))).over(s));
     }
 

@@ -1,6 +1,7 @@
 package promedio.core.measure;
 
 import java.util.List;
+import promedio.core.course.PositionRule;
 import promedio.core.course.QuantileRule;
 import promedio.core.course.QuartileRule;
 import promedio.core.formula.Formula;
@@ -16,7 +17,7 @@ import promedio.core.sample.Shape;
  *
  * @param rule how all four quantiles are read
  */
-public record PercentileKurtosis(QuantileRule rule) implements Measure {
+public record PercentileKurtosis(PositionRule rule) implements Measure {
     @Override
     public String key() {
         return "kurtosis-percentile/" + rule.id();
@@ -39,7 +40,7 @@ public record PercentileKurtosis(QuantileRule rule) implements Measure {
 
     @Override
     public List<Need> needs() {
-        return Quantile.percentile(50, rule).needs();
+        return Positions.needs(rule);
     }
 
     @Override
@@ -50,13 +51,11 @@ public record PercentileKurtosis(QuantileRule rule) implements Measure {
     @Override
     public List<Method> methods(Shape shape) {
         Formula half = new QuartileSpread(QuartileSpread.Kind.DEVIATION, quartiles()).formula(shape);
-        Formula wide = Quantile.percentile(90, rule)
-                .formula(shape)
-                .minus(Quantile.percentile(10, rule).formula(shape));
+        Formula wide = Positions.percentile(90, rule, shape).minus(Positions.percentile(10, rule, shape));
         return Measure.only(symbol(), half.over(wide));
     }
 
-    private QuartileRule quartiles() {
-        return QuartileRule.valueOf(rule.name());
+    private PositionRule quartiles() {
+        return rule instanceof QuantileRule quantile ? QuartileRule.valueOf(quantile.name()) : rule;
     }
 }

@@ -3,7 +3,7 @@ package promedio.core.measure;
 import static promedio.core.formula.Formula.number;
 
 import java.util.List;
-import promedio.core.course.QuartileRule;
+import promedio.core.course.PositionRule;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Notation;
 import promedio.core.formula.Symbol;
@@ -19,7 +19,7 @@ import promedio.core.sample.Shape;
  * @param kind which of the three
  * @param rule how the quartiles are read
  */
-public record QuartileSpread(Kind kind, QuartileRule rule) implements Measure {
+public record QuartileSpread(Kind kind, PositionRule rule) implements Measure {
     @Override
     public String key() {
         return kind.id + "/" + rule.id();
@@ -42,12 +42,12 @@ public record QuartileSpread(Kind kind, QuartileRule rule) implements Measure {
 
     @Override
     public List<Need> needs() {
-        return Quartile.needs(rule);
+        return Positions.needs(rule);
     }
 
     @Override
     public String source() {
-        return rule.quantileRule().isPresent() ? "HF" : "BOOKS";
+        return Positions.source(rule);
     }
 
     @Override
@@ -57,8 +57,8 @@ public record QuartileSpread(Kind kind, QuartileRule rule) implements Measure {
 
     @Override
     public List<Method> methods(Shape shape) {
-        Formula upper = new Quartile(3, rule).formula(shape);
-        Formula lower = new Quartile(1, rule).formula(shape);
+        Formula upper = Positions.quartile(3, rule, shape);
+        Formula lower = Positions.quartile(1, rule, shape);
         Formula difference = upper.minus(lower);
         return Measure.only(
                 symbol(),
@@ -88,7 +88,7 @@ public record QuartileSpread(Kind kind, QuartileRule rule) implements Measure {
     }
 
     /** The interquartile range as a part of other formulas. */
-    static Formula.Named range(QuartileRule rule, Shape shape) {
+    static Formula.Named range(PositionRule rule, Shape shape) {
         return new QuartileSpread(Kind.RANGE, rule).formula(shape);
     }
 }

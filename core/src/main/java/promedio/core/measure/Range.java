@@ -7,6 +7,7 @@ import promedio.core.formula.Formula;
 import promedio.core.formula.Notation;
 import promedio.core.formula.Outcome;
 import promedio.core.formula.Symbol;
+import promedio.core.sample.ClassTable;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Shape;
 import promedio.core.sentence.Sentence;
@@ -44,6 +45,13 @@ public record Range(boolean inclusive) implements Measure {
 
     @Override
     public Sentence note(Sample sample, Outcome outcome) {
+        if (sample.classes().isPresent()) {
+            ClassTable table = sample.classes().get();
+            return Sentence.of(
+                    "note.range",
+                    table.at(table.size() - 1).upper().orElseThrow(),
+                    table.at(0).lower().orElseThrow());
+        }
         return Sentence.of(
                 "note." + key(),
                 sample.ranking().at(sample.count()),

@@ -3,6 +3,7 @@ package promedio.core.measure;
 import static promedio.core.formula.Formula.total;
 import static promedio.core.formula.Row.X;
 
+import java.util.ArrayList;
 import java.util.List;
 import promedio.core.course.Divisor;
 import promedio.core.formula.Formula;
@@ -76,10 +77,15 @@ public record Variance(Divisor divisor) implements Measure {
     public List<Method> methods(Shape shape) {
         Formula below = divisor == Divisor.SAMPLE ? Symbols.N_LESS_1 : Symbols.N;
         Formula difference = X.minus(Mean.assumed(shape));
-        return List.of(
+        List<Method> methods = new ArrayList<>(List.of(
                 new Method("definition", part(divisor)),
                 new Method("short-cut", shortCut(X, below).named(symbol())),
-                new Method("assumed-mean", shortCut(difference, below).named(symbol())));
+                new Method("assumed-mean", shortCut(difference, below).named(symbol()))));
+        Mean.step(shape)
+                .ifPresent(h -> methods.add(new Method(
+                        "step-deviation",
+                        h.squared().times(shortCut(difference.over(h), below)).named(symbol()))));
+        return methods;
     }
 
     private static Formula shortCut(Formula each, Formula below) {

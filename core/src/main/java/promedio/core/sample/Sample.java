@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
+import promedio.core.number.HalfRule;
 
 /**
  * A sample as it is computed with: rows of a value and its frequency, in the order of entry. A plain list has frequency
@@ -21,16 +22,20 @@ public final class Sample {
     private final int[] entries;
     private final Exact count;
     private final Exact missing;
+    private final ClassTable classes;
     private Ranking ranking;
     private Exact[] sums;
 
-    private Sample(Decimals values, Decimals weights, boolean relative, int[] entries, Exact missing) {
+    private Sample(
+            Decimals values, Decimals weights, boolean relative, int[] entries, Exact missing, ClassTable classes) {
         this.values = values;
         this.weights = weights;
         this.relative = relative;
         this.entries = entries;
         this.missing = missing;
-        this.count = weights == null ? Exact.of(values.size()) : weights.powerSums(1)[1];
+        this.classes = classes;
+        this.count =
+                classes != null ? classes.count() : weights == null ? Exact.of(values.size()) : weights.powerSums(1)[1];
         if (count.signum() > 0 && count.times(scale()).numerator().compareTo(MOST_COUNTED) >= 0) {
             throw new IllegalArgumentException("The frequencies add up to 2^62 or more.");
         }
@@ -38,7 +43,7 @@ public final class Sample {
 
     /** A list of values. */
     public static Sample list(Decimals values) {
-        return new Sample(values, null, false, null, Exact.ZERO);
+        return new Sample(values, null, false, null, Exact.ZERO, null);
     }
 
     /** A list of values written as decimals: {@code Sample.of("12", "15", "15.5")}. For tests and examples. */
@@ -65,17 +70,63 @@ public final class Sample {
         if (!weights.isCompact()) {
             throw new IllegalArgumentException("The frequencies add up to 2^62 or more.");
         }
-        return new Sample(values, weights, relative, null, Exact.ZERO);
+        return new Sample(values, weights, relative, null, Exact.ZERO, null);
+    }
+
+    /**
+     * A class table: each value is taken at the midpoint of its class. While an end is missing the rows are those of the
+     * closed classes only, and what would need the others has no value.
+     */
+    public static Sample classes(ClassTable table) {
+        Decimals.Builder midpoints = new Decimals.Builder(table.size());
+        Decimals.Builder weights = new Decimals.Builder(table.size());
+        int[] entries = new int[table.size()];
+        int rows = 0;
+        for (ClassInterval one : table.classes()) {
+            if (!one.isOpen() && one.frequency().signum() > 0) {
+                midpoints.add(decimal(one.midpoint().orElseThrow()));
+                weights.add(decimal(one.frequency()));
+                entries[rows++] = one.entry();
+            }
+        }
+        return new Sample(
+                midpoints.build(),
+                weights.build(),
+                table.isRelative(),
+                Arrays.copyOf(entries, rows),
+                Exact.ZERO,
+                table);
+    }
+
+    private static BigDecimal decimal(Exact value) {
+        return value.toPlaces(value.placesInFull().orElseThrow(), HalfRule.HALF_UP);
+    }
+
+    /** The class table whose midpoints these are; empty for a list or frequency table. */
+    public Optional<ClassTable> classes() {
+        return Optional.ofNullable(classes);
+    }
+
+    /** Whether it is a class table with an end that nobody has stated or assumed, so that midpoints are missing. */
+    public boolean isOpenEnded() {
+        return classes != null && classes.isOpen();
+    }
+
+    /** The decimal places that the data were written with. */
+    public int places() {
+        return classes == null
+                ? values.places()
+                : classes.recordingUnit().placesInFull().orElse(0);
     }
 
     /** The same sample that knows from which entry each row comes: row i from entry {@code entries[i]}. */
     public Sample withEntries(int... rowEntries) {
-        return new Sample(values, weights, relative, rowEntries.clone(), missing);
+        return new Sample(values, weights, relative, rowEntries.clone(), missing, classes);
     }
 
     /** The same sample with a number (or total frequency) of missing values. */
     public Sample withMissing(Exact left) {
-        return new Sample(values, weights, relative, entries, left);
+        return new Sample(values, weights, relative, entries, left, classes);
     }
 
     /** n, the number of values; for a frequency table the total of the frequencies. */
@@ -90,7 +141,7 @@ public final class Sample {
 
     /** Whether there is no value at all. */
     public boolean isEmpty() {
-        return values.size() == 0;
+        return count.signum() == 0;
     }
 
     /** The number of rows: values of a list, lines of a frequency table. */
@@ -105,7 +156,13 @@ public final class Sample {
 
     /** What formulas may depend on. */
     public Shape shape() {
-        return new Shape(count, relative ? Exact.ONE.over(scale()) : Exact.ONE, recordingUnit(), weighted(), relative);
+        return new Shape(
+                count,
+                relative ? Exact.ONE.over(scale()) : Exact.ONE,
+                recordingUnit(),
+                weighted(),
+                relative,
+                classes().map(Grouping::of));
     }
 
     /** The value of a row. */
@@ -135,7 +192,7 @@ public final class Sample {
 
     /** The unit in which values were recorded: 1 at the finest decimal place used. */
     public Exact recordingUnit() {
-        return Exact.scaled(BigInteger.ONE, values.places());
+        return classes == null ? Exact.scaled(BigInteger.ONE, values.places()) : classes.recordingUnit();
     }
 
     /** The values in order of size, sorted when first asked for. */

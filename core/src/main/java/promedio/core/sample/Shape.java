@@ -1,5 +1,6 @@
 package promedio.core.sample;
 
+import java.util.Optional;
 import promedio.core.number.Exact;
 
 /**
@@ -10,15 +11,22 @@ import promedio.core.number.Exact;
  * @param recordingUnit the unit in which the values were recorded
  * @param weighted whether the sample is a frequency table, so that working has a column f
  * @param relative whether the frequencies are proportions, so that n − 1 and n + 1 mean nothing
+ * @param grouping of a class table; empty for a list or frequency table
  */
-public record Shape(Exact count, Exact step, Exact recordingUnit, boolean weighted, boolean relative) {
+public record Shape(
+        Exact count, Exact step, Exact recordingUnit, boolean weighted, boolean relative, Optional<Grouping> grouping) {
     /** The shape of a list of n values. */
     public static Shape list(long count) {
-        return new Shape(Exact.of(count), Exact.ONE, Exact.ONE, false, false);
+        return new Shape(Exact.of(count), Exact.ONE, Exact.ONE, false, false, Optional.empty());
     }
 
     /** Whether n is an odd number of steps: there is one middle value. */
     public boolean odd() {
         return count.over(step).numerator().testBit(0);
+    }
+
+    /** Whether the values are known only by their class. */
+    public boolean grouped() {
+        return grouping.isPresent();
     }
 }

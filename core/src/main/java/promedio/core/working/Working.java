@@ -49,7 +49,7 @@ public final class Working {
         this.card = card;
         this.exact = Evaluation.of(sample);
         this.evaluation = exact.rounded(card.lines());
-        this.text = new FigureText(card, sample.values().places());
+        this.text = new FigureText(card, sample.places());
         this.symbols = new Writer(card.letters(), sample.weighted(), Writer.SYMBOLS);
         this.figures = new Writer(card.letters(), sample.weighted(), this::figureOf);
     }

@@ -18,7 +18,7 @@ import promedio.core.sample.Shape;
 class NotationTest {
     private static Notation body(String key, Shape shape) {
         Formula.Named formula =
-                Catalogue.find(key, CourseCard.STANDARD).orElseThrow().formula(shape);
+                Catalogue.lists().find(key, CourseCard.STANDARD).orElseThrow().formula(shape);
         return new Writer(Letters.AS_THEY_COME, shape.weighted(), Writer.SYMBOLS).write(formula.body());
     }
 
@@ -68,7 +68,8 @@ class NotationTest {
                 promedio.core.number.Exact.ONE,
                 promedio.core.number.Exact.ONE,
                 true,
-                false);
+                false,
+                java.util.Optional.empty());
         assertThat(body("mean", table).text()).isEqualTo("Σfx/n");
         assertThat(body("variance-sample", table).text()).isEqualTo("Σf(x − x\u0304)²/(n − 1)");
     }
@@ -78,7 +79,8 @@ class NotationTest {
         CourseCard card = CourseCard.STANDARD
                 .with(CardKey.MEAN_LETTER, MeanLetter.MU)
                 .with(CardKey.MEDIAN_LETTER, MedianLetter.ME);
-        Formula.Named skewness = Catalogue.find("skewness", card).orElseThrow().formula(Shape.list(5));
+        Formula.Named skewness =
+                Catalogue.lists().find("skewness", card).orElseThrow().formula(Shape.list(5));
         String text = new Writer(card.letters(), false, Writer.SYMBOLS)
                 .write(skewness.body())
                 .text();

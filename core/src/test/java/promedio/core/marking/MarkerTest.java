@@ -194,7 +194,8 @@ class MarkerTest {
             @ForAll @IntRange(min = 0, max = 9) int places, @ForAll @IntRange(min = -500, max = 500) int tenths) {
         Sample sample = Sample.of(Integer.toString(tenths), "3.7", "11", "2.25");
         Marker marker = new Marker(sample, CourseCard.STANDARD);
-        String written = promedio.core.measure.Catalogue.find("mean", CourseCard.STANDARD)
+        String written = promedio.core.measure.Catalogue.lists()
+                .find("mean", CourseCard.STANDARD)
                 .orElseThrow()
                 .outcome(promedio.core.formula.Evaluation.of(sample))
                 .single()

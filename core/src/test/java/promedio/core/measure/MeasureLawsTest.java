@@ -68,7 +68,7 @@ class MeasureLawsTest {
     }
 
     private static Outcome outcome(String key, Sample sample) {
-        return Catalogue.find(key, CourseCard.STANDARD).orElseThrow().outcome(Evaluation.of(sample));
+        return Catalogue.lists().find(key, CourseCard.STANDARD).orElseThrow().outcome(Evaluation.of(sample));
     }
 
     @Property(tries = 200)
@@ -77,7 +77,7 @@ class MeasureLawsTest {
         Sample list = table.expanded();
         Evaluation ofTable = Evaluation.of(table);
         Evaluation ofList = Evaluation.of(list);
-        for (Measure measure : Catalogue.all()) {
+        for (Measure measure : Catalogue.lists().all()) {
             assertThat(same(measure.outcome(ofTable)))
                     .as("%s of %s", measure.key(), table)
                     .isEqualTo(same(measure.outcome(ofList)));
@@ -93,7 +93,7 @@ class MeasureLawsTest {
                 true);
         Evaluation ofCounts = Evaluation.of(counts);
         Evaluation ofProportions = Evaluation.of(proportions);
-        for (Measure measure : Catalogue.all()) {
+        for (Measure measure : Catalogue.lists().all()) {
             Outcome outcome = measure.outcome(ofProportions);
             if (!outcome.figures().isEmpty() && !measure.key().equals("sum")) {
                 assertThat(same(outcome))
@@ -120,7 +120,7 @@ class MeasureLawsTest {
     void all_hand_methods_of_a_measure_agree_exactly(@ForAll("tables") List<Row> rows) {
         Sample sample = table(rows);
         for (String key : List.of("mean", "variance-population", "sd-population")) {
-            Measure measure = Catalogue.find(key, CourseCard.STANDARD).orElseThrow();
+            Measure measure = Catalogue.lists().find(key, CourseCard.STANDARD).orElseThrow();
             List<Outcome> outcomes = measure.methods(sample.shape()).stream()
                     .map(method -> Evaluation.of(sample).outcome(method.formula()))
                     .toList();
@@ -171,7 +171,7 @@ class MeasureLawsTest {
     void quartiles_stand_in_order_under_every_rule(@ForAll("tables") List<Row> rows) {
         Sample sample = table(rows);
         Figure median = outcome("median", sample).single().orElseThrow();
-        for (Measure measure : Catalogue.all()) {
+        for (Measure measure : Catalogue.lists().all()) {
             if (measure instanceof Quartile quartile) {
                 measure.outcome(Evaluation.of(sample)).single().ifPresent(figure -> {
                     int side = figure.compare(median);

@@ -22,7 +22,7 @@ import promedio.core.sentence.Sentence;
 class MeasuresByHandTest {
     private static Outcome outcome(String values, String key) {
         Sample sample = Sample.of(values.split(" ", -1));
-        return Catalogue.find(key, CourseCard.STANDARD).orElseThrow().outcome(Evaluation.of(sample));
+        return Catalogue.lists().find(key, CourseCard.STANDARD).orElseThrow().outcome(Evaluation.of(sample));
     }
 
     private static String rounded(String values, String key, int places) {
@@ -164,7 +164,8 @@ class MeasuresByHandTest {
     private static void assertSeries(String[] values, String mean, String sd) {
         Evaluation evaluation = Evaluation.of(Sample.of(values));
         for (String[] pair : new String[][] {{"mean", mean}, {"sd-sample", sd}}) {
-            assertThat(Catalogue.find(pair[0], CourseCard.STANDARD)
+            assertThat(Catalogue.lists()
+                            .find(pair[0], CourseCard.STANDARD)
                             .orElseThrow()
                             .outcome(evaluation)
                             .single()
@@ -188,22 +189,24 @@ class MeasuresByHandTest {
         Sample sample = Sample.of("2", "3", "3", "7", "11");
         Evaluation evaluation = Evaluation.of(sample);
         HashSet<String> keys = new HashSet<>();
-        for (Measure measure : Catalogue.all()) {
+        for (Measure measure : Catalogue.lists().all()) {
             assertThat(keys.add(measure.key())).as(measure.key()).isTrue();
             assertThat(Labels.of(measure).text(Locale.ROOT)).isNotBlank();
             assertThat(measure.note(sample, measure.outcome(evaluation)).text(Locale.ROOT))
                     .as(measure.key())
                     .isNotBlank()
                     .doesNotContain("{");
-            assertThat(Catalogue.find(measure.key(), CourseCard.STANDARD))
+            assertThat(Catalogue.lists().find(measure.key(), CourseCard.STANDARD))
                     .as(measure.key())
                     .isPresent();
-            assertThat(Catalogue.find(Catalogue.question(measure), CourseCard.STANDARD))
+            assertThat(Catalogue.lists().find(Catalogue.question(measure), CourseCard.STANDARD))
                     .as("the question of " + measure.key())
                     .isPresent();
         }
-        assertThat(Catalogue.find("no-such-measure", CourseCard.STANDARD)).isEmpty();
-        assertThat(Catalogue.find("percentile-100", CourseCard.STANDARD)).isEmpty();
-        assertThat(Catalogue.find("decile-3/hf12", CourseCard.STANDARD)).isEmpty();
+        assertThat(Catalogue.lists().find("no-such-measure", CourseCard.STANDARD))
+                .isEmpty();
+        assertThat(Catalogue.lists().find("percentile-100", CourseCard.STANDARD))
+                .isEmpty();
+        assertThat(Catalogue.lists().find("decile-3/hf12", CourseCard.STANDARD)).isEmpty();
     }
 }

@@ -30,7 +30,7 @@ class WorkingTest {
     private static final Sample THIRDS = Sample.of("1", "2", "2", "5", "6");
 
     private static Working working(String key, int method, Sample sample, CourseCard card) {
-        Measure measure = Catalogue.find(key, card).orElseThrow();
+        Measure measure = Catalogue.lists().find(key, card).orElseThrow();
         return new Working(measure.methods(sample.shape()).get(method), sample, card);
     }
 
@@ -111,7 +111,7 @@ class WorkingTest {
         Sample list = Sample.of("12.5", "3", "3", "8", "27", "5", "9.25", "3");
         Sample table = Sample.frequencies(Decimals.of(0, 2, 3, 7, 11), Decimals.of(0, 3, 1, 2, 5), false);
         for (Sample sample : List.of(list, table, list.expanded())) {
-            for (Measure measure : Catalogue.all()) {
+            for (Measure measure : Catalogue.lists().all()) {
                 for (Measure.Method method : measure.methods(sample.shape())) {
                     Working working = new Working(method, sample, card);
                     String name = measure.key() + " " + method.id() + " of " + sample;

@@ -37,7 +37,7 @@ import promedio.files.delimited.TextSource;
 @Command(
         name = "solve",
         mixinStandardHelpOptions = true,
-        description = "Print every measure of a sample or frequency table.",
+        description = "Print every measure of a sample, frequency table or class table.",
         sortOptions = false)
 public final class SolveCommand implements Callable<Integer> {
     private static final int INPUT_NOT_READ = 3;
@@ -48,7 +48,9 @@ public final class SolveCommand implements Callable<Integer> {
         /** A list of values. */
         VALUES,
         /** Values with frequencies. */
-        FREQUENCIES
+        FREQUENCIES,
+        /** Classes with frequencies. */
+        CLASSES
     }
 
     @Spec
@@ -60,7 +62,7 @@ public final class SolveCommand implements Callable<Integer> {
     @Option(
             names = "--kind",
             paramLabel = "KIND",
-            description = "values (a list) or frequencies (columns value, frequency).",
+            description = "values (a list), frequencies (columns value, frequency) or classes (class, frequency).",
             defaultValue = "values",
             converter = KindConverter.class)
     private Kind kind = Kind.VALUES;
@@ -101,9 +103,10 @@ public final class SolveCommand implements Callable<Integer> {
             return switch (value) {
                 case "values" -> Kind.VALUES;
                 case "frequencies" -> Kind.FREQUENCIES;
+                case "classes" -> Kind.CLASSES;
                 default ->
                     throw new CommandLine.TypeConversionException(
-                            "expected values or frequencies, not '" + value + "'");
+                            "expected values, frequencies or classes, not '" + value + "'");
             };
         }
     }
@@ -172,13 +175,17 @@ public final class SolveCommand implements Callable<Integer> {
         return key.choices().stream().map(key::idOf).toList();
     }
 
+    private Catalogue catalogue() {
+        return kind == Kind.CLASSES ? Catalogue.classes() : Catalogue.lists();
+    }
+
     private Map<String, Measure> asked(CourseCard card) {
         Map<String, Measure> asked = new LinkedHashMap<>();
         for (String key : measures) {
-            asked.put(key, Catalogue.find(key, card).orElseThrow(() -> usage("There is no measure '" + key + "'.")));
+            asked.put(key, catalogue().find(key, card).orElseThrow(() -> usage("There is no measure '" + key + "'.")));
         }
         if (measures.isEmpty()) {
-            Catalogue.all().forEach(measure -> asked.put(measure.key(), measure));
+            catalogue().all().forEach(measure -> asked.put(measure.key(), measure));
         }
         return asked;
     }
@@ -186,9 +193,11 @@ public final class SolveCommand implements Callable<Integer> {
     private SampleReader.Reading read(String input, CourseCard card) throws InputProblem {
         SampleReader reader = new SampleReader(input, card.numerals(), Set.copyOf(missing));
         String text = TextSource.read(input, standardInput);
-        return kind == Kind.FREQUENCIES
-                ? reader.frequencies(text, card.get(CardKey.FREQUENCIES) == Frequencies.RELATIVE)
-                : reader.values(text, Optional.ofNullable(column));
+        return switch (kind) {
+            case VALUES -> reader.values(text, Optional.ofNullable(column));
+            case FREQUENCIES -> reader.frequencies(text, card.get(CardKey.FREQUENCIES) == Frequencies.RELATIVE);
+            case CLASSES -> reader.classes(text, card);
+        };
     }
 
     private Results results(Sample sample, Map<String, Measure> asked) {

@@ -65,7 +65,8 @@ final class DemoAnswers {
     }
 
     private String text(String sheet, String question, CourseCard card, int places) {
-        Figure figure = Catalogue.find(question, card)
+        Figure figure = Catalogue.lists()
+                .find(question, card)
                 .orElseThrow()
                 .outcome(Evaluation.of(sample(sheet)))
                 .single()

@@ -240,7 +240,7 @@ public final class DeskModel {
      * @return whether there is such a question
      */
     public boolean ask(String question) {
-        boolean known = Catalogue.find(question, assignment().card()).isPresent();
+        boolean known = catalogue().find(question, assignment().card()).isPresent();
         if (known && asked.add(question)) {
             computation.forget();
             refresh();
@@ -251,6 +251,11 @@ public final class DeskModel {
     /** Does some work off the thread of the window and hands its result back to it. */
     public <T> void inBackground(Supplier<T> work, Consumer<T> done) {
         background.run(work, done);
+    }
+
+    private Catalogue catalogue() {
+        SheetFigures shown = computation.figures().get();
+        return shown == null ? Catalogue.lists() : Catalogue.of(shown.sample());
     }
 
     /** The hand method chosen for a question. */

@@ -37,16 +37,17 @@ public final class SheetFigures {
         this.interpretation = Interpretation.of(sheet, card);
         this.card = card;
         Sample sample = interpretation.sample();
-        this.text = new FigureText(card, sample.values().places());
+        this.text = new FigureText(card, sample.places());
         this.marker = new Marker(sample, card);
         Evaluation evaluation = Evaluation.of(sample);
-        for (Measure measure : Catalogue.page(card)) {
+        for (Measure measure : Catalogue.of(sample).page(card)) {
             lines.add(line(measure, measure.outcome(evaluation)));
         }
         for (String question : asked) {
             boolean known = lines.stream().anyMatch(line -> line.question().equals(question));
             if (!known) {
-                Catalogue.find(question, card)
+                Catalogue.of(sample)
+                        .find(question, card)
                         .ifPresent(measure -> lines.add(line(measure, measure.outcome(evaluation))));
             }
         }
@@ -157,7 +158,7 @@ public final class SheetFigures {
 
     /** The rules of the card that a line follows, and its source, for the foot of its working. */
     public String rules(MeasureLine line) {
-        String rules = Catalogue.conventions(line.question(), card).stream()
+        String rules = Catalogue.of(sample()).conventions(line.question(), card).stream()
                 .map(key -> Words.of(Sentence.of("card." + key.id())) + " " + Words.of(card.words(key)))
                 .collect(Collectors.joining("; "));
         String source = Words.of(

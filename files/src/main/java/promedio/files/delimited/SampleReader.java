@@ -1,14 +1,19 @@
 package promedio.files.delimited;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import promedio.core.course.CourseCard;
 import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
 import promedio.core.sample.Sample;
+import promedio.core.tabulate.ClassLabel;
+import promedio.core.tabulate.ClassProblem;
+import promedio.core.tabulate.ClassReading;
 import promedio.files.InputProblem;
 
 /** Reads one sample from delimited text, strictly: definitions, section 8. */
@@ -109,6 +114,59 @@ public final class SampleReader {
         } catch (IllegalArgumentException tooMany) {
             throw new InputProblem(source + ": the frequencies are too large to be added up here.", tooMany);
         }
+    }
+
+    /**
+     * Reads a class table: columns class and frequency.
+     *
+     * @param card says how boundaries are found and open classes closed, and whether frequencies may be proportions
+     * @throws InputProblem naming the row that will not do
+     */
+    public Reading classes(String text, CourseCard card) throws InputProblem {
+        List<Delimited.Row> rows = Delimited.rows(source, text, numerals);
+        Optional<Delimited.Row> heading = heading(rows);
+        List<ClassReading.Row> classes = new ArrayList<>();
+        List<Delimited.Row> body = heading.isPresent() ? rows.subList(1, rows.size()) : rows;
+        Exact missing = Exact.ZERO;
+        for (int i = 0; i < body.size(); i++) {
+            Delimited.Row row = joined(body.get(i));
+            if (row.cells().size() != 2) {
+                throw new InputProblem(source + ", row " + row.line() + ": a class table has the two columns class"
+                        + " and frequency, not " + row.cells().size() + ".");
+            }
+            Exact frequency = Exact.from(number(row.cell(1), row, heading.map(head -> head.cell(1)), "a frequency"));
+            if (isMissing(row.cell(0))) {
+                missing = missing.plus(frequency);
+                continue;
+            }
+            Optional<ClassLabel> label = ClassLabel.parse(row.cell(0), numerals);
+            if (label.isEmpty()) {
+                throw unexpected(
+                        row.cell(0),
+                        row,
+                        heading.map(head -> head.cell(0)),
+                        "a class like 10-19, 10 to under 20 or 50 and over");
+            }
+            classes.add(new ClassReading.Row(i, row.cell(0), label.get(), frequency));
+        }
+        if (classes.isEmpty()) {
+            throw new InputProblem(source + ": there is not a single class in it.");
+        }
+        ClassReading reading = ClassReading.of(classes, card);
+        if (!reading.problems().isEmpty()) {
+            ClassProblem first = reading.problems().get(0);
+            throw new InputProblem(source + ", row " + body.get(first.row()).line() + ": " + first.sentence());
+        }
+        Sample sample = Sample.classes(reading.table().orElseThrow()).withMissing(missing);
+        return new Reading(sample, heading.map(head -> head.cell(0)));
+    }
+
+    /** {@code [10, 20)} taken apart at its comma, put together again. */
+    private static Delimited.Row joined(Delimited.Row row) {
+        boolean apart = row.cells().size() == 3
+                && row.cell(0).matches("[\\[(].*")
+                && row.cell(1).matches(".*[\\])]");
+        return apart ? new Delimited.Row(row.line(), List.of(row.cell(0) + ", " + row.cell(1), row.cell(2))) : row;
     }
 
     private Exact weight(Delimited.Row row, Optional<Delimited.Row> heading, boolean relative) throws InputProblem {
