@@ -1,8 +1,10 @@
 package promedio.core.assignment;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import promedio.core.course.CourseCard;
+import promedio.core.tabulate.Tabulation;
 
 /** One change of an assignment. The same edits serve undo, redo and whatever keeps a record of them. */
 public sealed interface Edit {
@@ -142,6 +144,21 @@ public sealed interface Edit {
         @Override
         public String name() {
             return on ? "switch-on" : "switch-off";
+        }
+    }
+
+    /** Other classes, or none, that a list is put into. */
+    record Tabulate(String sheetId, Optional<Tabulation> tabulation) implements Edit {
+        @Override
+        public Assignment apply(Assignment before) {
+            return before.sheet(sheetId)
+                    .map(sheet -> before.withSheet(sheet.tabulated(tabulation)))
+                    .orElse(before);
+        }
+
+        @Override
+        public String name() {
+            return "tabulate";
         }
     }
 

@@ -3,6 +3,7 @@ package promedio.core.assignment;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -14,6 +15,7 @@ import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
 import promedio.core.sample.Sample;
 import promedio.core.sentence.Sentence;
+import promedio.core.tabulate.ClassReading;
 
 /**
  * A sheet read under a course card: the sample it makes, and what became of each entry. Words and blanks are left out and
@@ -33,22 +35,31 @@ public final class Interpretation {
         /** A row of a frequency table with frequency 0, which counts nowhere. */
         COUNTS_NOWHERE,
         /** A row whose frequency is no whole, non-negative number. */
-        BAD_FREQUENCY
+        BAD_FREQUENCY,
+        /** A row of totals at the end of a table. */
+        TOTAL,
+        /** A class that does not fit among the others. */
+        BAD_CLASS
     }
 
     private final SampleSheet sheet;
     private final Numerals numerals;
     private final Sample sample;
     private final Status[] statuses;
+    private final Map<Integer, Sentence> remarks = new HashMap<>();
+    private Optional<ClassReading> classes = Optional.empty();
     private final Map<Status, Integer> counts = new EnumMap<>(Status.class);
 
     private Interpretation(SampleSheet sheet, CourseCard card) {
         this.sheet = sheet;
         this.numerals = card.numerals();
         this.statuses = new Status[sheet.size()];
-        this.sample = sheet.frequencies().isPresent()
-                ? readTable(sheet.frequencies().get(), card.get(CardKey.FREQUENCIES) == Frequencies.RELATIVE)
-                : readList();
+        this.sample = switch (sheet.kind()) {
+            case VALUES -> readList();
+            case FREQUENCIES ->
+                readTable(sheet.frequencies().orElseThrow(), card.get(CardKey.FREQUENCIES) == Frequencies.RELATIVE);
+            case CLASSES -> readClasses(card);
+        };
         for (Status status : statuses) {
             counts.merge(status, 1, Integer::sum);
         }
@@ -129,6 +140,22 @@ public final class Interpretation {
                 .withMissing(missing);
     }
 
+    /** Reads a class table; rows that do not fit are left out one by one, so that the rest stays usable. */
+    private Sample readClasses(CourseCard card) {
+        ClassRows read = new ClassRows(sheet, card);
+        System.arraycopy(read.statuses(), 0, statuses, 0, statuses.length);
+        remarks.putAll(read.remarks());
+        classes = read.reading();
+        return classes.flatMap(ClassReading::table)
+                .map(table -> Sample.classes(table).withMissing(read.missing()))
+                .orElseGet(() -> Sample.list(new Decimals.Builder(0).build()));
+    }
+
+    /** How a class table was read; empty for lists and frequency tables. */
+    public Optional<ClassReading> classes() {
+        return classes;
+    }
+
     /** The sheet that was read. */
     public SampleSheet sheet() {
         return sheet;
@@ -151,8 +178,12 @@ public final class Interpretation {
 
     /** What to say of an entry that does not count; empty for one that does. */
     public Optional<Sentence> remark(int entry) {
+        if (remarks.containsKey(entry)) {
+            return Optional.of(remarks.get(entry));
+        }
         return switch (statuses[entry]) {
-            case NUMBER -> Optional.empty();
+            case NUMBER, BAD_CLASS -> Optional.empty();
+            case TOTAL -> Optional.of(Sentence.of("entry.total"));
             case MISSING -> Optional.of(Sentence.of("entry.missing"));
             case OFF -> Optional.of(Sentence.of("entry.off"));
             case COUNTS_NOWHERE -> Optional.of(Sentence.of("entry.zero-frequency"));
@@ -178,8 +209,14 @@ public final class Interpretation {
     /** Sentences on what is left out, for the head of the page; none when everything counts. */
     public List<Sentence> leftOut() {
         List<Sentence> sentences = new ArrayList<>();
-        for (Status status :
-                List.of(Status.MISSING, Status.NOT_A_NUMBER, Status.OFF, Status.BAD_FREQUENCY, Status.COUNTS_NOWHERE)) {
+        for (Status status : List.of(
+                Status.MISSING,
+                Status.NOT_A_NUMBER,
+                Status.OFF,
+                Status.BAD_FREQUENCY,
+                Status.COUNTS_NOWHERE,
+                Status.TOTAL,
+                Status.BAD_CLASS)) {
             if (count(status) > 0) {
                 String number = count(status) == 1 ? ".one" : ".many";
                 sentences.add(Sentence.of("left-out." + status + number, count(status)));
@@ -190,7 +227,7 @@ public final class Interpretation {
 
     /** An entry that seems to be a total or mean of the others. */
     public Optional<Suspicion> suspicion() {
-        return Suspicion.of(sheet, sample);
+        return sheet.kind() == SampleSheet.Kind.CLASSES ? Optional.empty() : Suspicion.of(sheet, sample);
     }
 
     /** How many entries are no numbers as they stand, but would be with the other decimal mark. */

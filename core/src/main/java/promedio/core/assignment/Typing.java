@@ -8,15 +8,21 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import promedio.core.number.Numerals;
+import promedio.core.sentence.Sentence;
 
 /**
  * What somebody typed or pasted, taken apart: columns of entries with their headings, or a frequency table.
  *
  * @param columns the entries, column by column
  * @param headings the heading of each column; empty text where there is none
- * @param table whether the two columns are values and frequencies
+ * @param kind whether columns are lists, or together a frequency or class table
+ * @param told what is to be said of the reading
  */
-public record Typing(List<List<String>> columns, List<String> headings, boolean table) {
+public record Typing(
+        List<List<String>> columns, List<String> headings, SampleSheet.Kind kind, Optional<Sentence> told) {
+    /** Nothing at all. */
+    public static final Typing NOTHING = new Typing(List.of(), List.of(), SampleSheet.Kind.VALUES, Optional.empty());
+
     /** {@code 12 × 3}: a value and its frequency; also with x and *. */
     private static final Pattern TIMES =
             Pattern.compile("\\s*([^\\s×x*]+)\\s*[×x*]\\s*([0-9]+)\\s*", Pattern.CASE_INSENSITIVE);
@@ -46,20 +52,31 @@ public record Typing(List<List<String>> columns, List<String> headings, boolean 
             lines.remove(lines.size() - 1);
         }
         if (lines.isEmpty()) {
-            return new Typing(List.of(), List.of(), false);
+            return NOTHING;
+        }
+        Optional<Typing> table = TableTyping.stems(lines);
+        if (table.isEmpty() && plain.indexOf('\t') < 0) {
+            table = TableTyping.ofLines(lines, numerals);
+        }
+        if (table.isPresent()) {
+            return table.get();
         }
         if (plain.indexOf('\t') >= 0) {
             return ofColumns(lines, numerals);
         }
         return times(lines)
                 .orElseGet(() -> lines.size() == 1
-                        ? new Typing(List.of(words(lines.get(0), numerals)), List.of(""), false)
+                        ? new Typing(
+                                List.of(words(lines.get(0), numerals)),
+                                List.of(""),
+                                SampleSheet.Kind.VALUES,
+                                Optional.empty())
                         : ofLines(lines, numerals));
     }
 
     /** Takes rows of cells apart, as they stand in a file: columns with or without headings. */
     public static Typing ofRows(List<List<String>> rows, Numerals numerals) {
-        return rows.isEmpty() ? new Typing(List.of(), List.of(), false) : ofCells(rows, numerals);
+        return rows.isEmpty() ? NOTHING : ofCells(rows, numerals);
     }
 
     /** How many cells are numbers. */
@@ -83,7 +100,8 @@ public record Typing(List<List<String>> columns, List<String> headings, boolean 
                 frequencies.add(matcher.group(2));
             }
         }
-        return Optional.of(new Typing(List.of(values, frequencies), List.of("", ""), true));
+        return Optional.of(new Typing(
+                List.of(values, frequencies), List.of("", ""), SampleSheet.Kind.FREQUENCIES, Optional.empty()));
     }
 
     /** One line: entries with blanks, semicolons or commas between them. */
@@ -108,7 +126,7 @@ public record Typing(List<List<String>> columns, List<String> headings, boolean 
         if (rows) {
             List<String> all = new ArrayList<>();
             lines.stream().filter(line -> !line.isBlank()).forEach(line -> all.addAll(words(line, numerals)));
-            return new Typing(List.of(all), List.of(""), false);
+            return new Typing(List.of(all), List.of(""), SampleSheet.Kind.VALUES, Optional.empty());
         }
         return ofColumns(lines, numerals);
     }
@@ -142,11 +160,18 @@ public record Typing(List<List<String>> columns, List<String> headings, boolean 
         for (List<String> column : columns) {
             headings.add(headed ? column.remove(0) : "");
         }
+        if (width == 2) {
+            Optional<Typing> classes = TableTyping.ofColumns(columns.get(0), columns.get(1), headings.get(0), numerals);
+            if (classes.isPresent()) {
+                return classes.get();
+            }
+        }
         boolean table = width == 2
                 && (headed
                         ? FREQUENCY_HEADING.matcher(headings.get(1).strip()).matches()
                         : looksLikeTable(columns, numerals));
-        return new Typing(columns, headings, table);
+        Optional<Sentence> told = table && !headed ? Optional.of(Sentence.of("typing.frequencies")) : Optional.empty();
+        return new Typing(columns, headings, table ? SampleSheet.Kind.FREQUENCIES : SampleSheet.Kind.VALUES, told);
     }
 
     /** Without headings: distinct values in ascending order beside whole numbers are values with their frequencies. */

@@ -28,7 +28,8 @@ public record ClassLabel(Optional<Exact> from, Optional<Exact> to, Kind kind, Op
     }
 
     private static final String N = "([+\u2212-]?\\s*[0-9.,]*[0-9][0-9.,]*(?:[eE][+-]?[0-9]+)?)";
-    private static final Pattern DASHED = Pattern.compile(N + "\\s*(?:-|\u2013|\u2014|\u2212|\\bto\\b)\\s*" + N);
+    private static final Pattern DASHED =
+            Pattern.compile(N + "\\s*(?:(?<!\\s)-|-(?=\\s)|\u2013|\u2014|\u2212|\\bto\\b)\\s*" + N);
     private static final Pattern UNDER =
             Pattern.compile(N + "\\s*(?:-|\u2013|to|but|and)?\\s*(?:to\\s+)?(?:under|below|less\\s+than)\\s+" + N);
     private static final Pattern BRACKETS = Pattern.compile("([\\[(])\\s*" + N + "\\s*[,;]\\s*" + N + "\\s*([\\])])");
@@ -122,7 +123,7 @@ public record ClassLabel(Optional<Exact> from, Optional<Exact> to, Kind kind, Op
     }
 
     /** A number that stands in it, by which classes are put in order. */
-    Exact anchor() {
+    public Exact anchor() {
         return from.or(() -> to).orElseThrow();
     }
 }

@@ -3,7 +3,6 @@ package promedio.desktop.demo;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
-import java.util.TreeSet;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.Entries;
@@ -47,13 +46,8 @@ public final class Demo {
         entries.set(9, "15");
         entries.add(6, "n/a");
         entries.add(15, "n/a");
-        return new SampleSheet(
-                "minutes",
-                "Minutes at the bench",
-                "min",
-                List.of(Entries.of(entries)),
-                java.util.Set.of("n/a"),
-                new TreeSet<>());
+        return SampleSheet.list("minutes", "Minutes at the bench", "min", Entries.of(entries))
+                .withMissingCodes(java.util.Set.of("n/a"));
     }
 
     /** Visitors of thirty-one evenings, as a frequency table. */

@@ -6,6 +6,7 @@ import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
 import promedio.core.sample.Ranking;
 import promedio.core.sample.Sample;
+import promedio.desktop.theme.Ink;
 
 /** The values as dots, stacked where they are equal or too close; as a strip of density where they are many. */
 final class Dots {
@@ -15,7 +16,7 @@ final class Dots {
     private static final double TOO_CLOSE = 1.2;
     private static final double BIN = 3;
 
-    private final LineInk ink;
+    private final Ink ink;
     private final Sample sample;
     private final NumberScale scale;
     private final double axis;
@@ -24,7 +25,7 @@ final class Dots {
     /** Where the topmost dot of each distinct value is drawn; null where there is a strip of density. */
     private double[] tops;
 
-    Dots(LineInk ink, Sample sample, NumberScale scale, double axis) {
+    Dots(Ink ink, Sample sample, NumberScale scale, double axis) {
         this.ink = ink;
         this.sample = sample;
         this.scale = scale;

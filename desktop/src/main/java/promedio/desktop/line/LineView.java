@@ -16,12 +16,13 @@ import promedio.core.sample.Ranking;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.SheetFigures;
 import promedio.desktop.text.Words;
+import promedio.desktop.theme.Ink;
 
 /**
  * The Line: the values of a sample as dots on a number line with the measures on it. {@link LineHand} moves, adds and
  * switches values; while a value is in hand the scale stands still and the measures' earlier places are drawn as ghosts.
  */
-public final class LineView extends LineInk {
+public final class LineView extends Ink {
     private static final double RIGHT_ROOM = 1.4;
 
     private final DeskModel model;
@@ -132,7 +133,7 @@ public final class LineView extends LineInk {
     }
 
     @Override
-    void draw() {
+    protected void draw() {
         if (canvas == null) {
             return;
         }

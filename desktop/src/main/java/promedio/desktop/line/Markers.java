@@ -14,6 +14,7 @@ import promedio.core.number.Decimals;
 import promedio.core.number.Figure;
 import promedio.desktop.model.SheetFigures;
 import promedio.desktop.text.Words;
+import promedio.desktop.theme.Ink;
 
 /** What stands on the Line besides the dots: axis, bands, fences, median, mean as balance point, and the key to them. */
 final class Markers {
@@ -24,13 +25,13 @@ final class Markers {
     private final List<Spot> spots = new ArrayList<>();
     private final List<Spot> bands = new ArrayList<>();
 
-    private final LineInk ink;
+    private final Ink ink;
     private final SheetFigures figures;
     private final NumberScale scale;
     private final double axis;
     private final Predicate<String> covered;
 
-    Markers(LineInk ink, SheetFigures figures, NumberScale scale, double axis, Predicate<String> covered) {
+    Markers(Ink ink, SheetFigures figures, NumberScale scale, double axis, Predicate<String> covered) {
         this.covered = covered;
         this.ink = ink;
         this.figures = figures;
@@ -181,7 +182,7 @@ final class Markers {
                 g.setTextAlign(upper ? TextAlignment.LEFT : TextAlignment.RIGHT);
                 g.setTextBaseline(VPos.BOTTOM);
                 String text = Words.of("line.fence", label(fence));
-                double width = LineInk.width(text, ink.font(0.82, false)) + 0.3 * ink.em();
+                double width = Ink.width(text, ink.font(0.82, false)) + 0.3 * ink.em();
                 g.fillText(text, x + (upper ? 0.3 : -0.3) * ink.em(), top);
                 spot(fence, x - (upper ? 3 : width), top - 1.2 * ink.em(), x + (upper ? width : 3), axis);
             }
@@ -215,7 +216,7 @@ final class Markers {
         Optional<Double> mean = number("mean");
         boolean medianLeft = median.orElse(0.0) <= mean.orElse(0.0);
         // Where the outer label has no room on its side, it stands a line lower, clear of the other.
-        double medianWidth = LineInk.width(Words.of("line.median", label("median")), ink.font(0.9, true)) + 6;
+        double medianWidth = Ink.width(Words.of("line.median", label("median")), ink.font(0.9, true)) + 6;
         double medianX = median.map(scale::x).orElse(0.0);
         boolean squeezed = medianLeft ? medianX - medianWidth <= scale.left() : medianX + medianWidth >= scale.right();
         median.ifPresent(value -> {
@@ -248,7 +249,7 @@ final class Markers {
     private void label(GraphicsContext g, String question, double x, boolean toTheLeft, boolean lower, Color colour) {
         String text = Words.of("line." + question, label(question));
         Font font = ink.font(0.9, !colour.equals(ink.ink()));
-        double width = LineInk.width(text, font);
+        double width = Ink.width(text, font);
         boolean left = toTheLeft ? x - width - 6 > scale.left() : x + width + 6 > scale.right();
         g.setFont(font);
         g.setFill(colour);
@@ -278,7 +279,7 @@ final class Markers {
         }
         Font font = ink.font(0.82, false);
         double widest = items.stream()
-                .mapToDouble(item -> LineInk.width(item.text(), font))
+                .mapToDouble(item -> Ink.width(item.text(), font))
                 .max()
                 .orElse(0);
         double width = widest + 1.4 * ink.em();

@@ -44,7 +44,9 @@ public final class DeskModel {
         /** What was entered. */
         ENTRIES,
         /** What comes of it. */
-        MEASURES
+        MEASURES,
+        /** A class table as it was read, or a list put into classes. */
+        CLASSES
     }
 
     private final ReadOnlyObjectWrapper<Assignment> assignment = new ReadOnlyObjectWrapper<>(Assignment.EMPTY);

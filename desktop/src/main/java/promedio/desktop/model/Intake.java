@@ -81,7 +81,7 @@ final class Intake {
         try {
             return better(mark -> TypingReader.read(path, mark), numerals, empty);
         } catch (InputProblem problem) {
-            return new Read(new Typing(List.of(), List.of(), false), false, Optional.of(problem.getMessage()));
+            return new Read(Typing.NOTHING, false, Optional.of(problem.getMessage()));
         }
     }
 
@@ -122,7 +122,8 @@ final class Intake {
     private void append(SampleSheet sheet, Typing typing, String name) {
         int columns = sheet.columns().size();
         List<List<String>> rows = new ArrayList<>(typing.columns());
-        if (columns == 1 && typing.columns().size() > 1) {
+        if (columns == 1 && typing.columns().size() > 1
+                || typing.kind() != SampleSheet.Kind.VALUES && typing.kind() != sheet.kind()) {
             add(typing, name);
             return;
         }
@@ -133,17 +134,18 @@ final class Intake {
     }
 
     private void add(Typing typing, String name) {
-        if (typing.table()) {
-            SampleSheet table = SampleSheet.frequencies(
+        if (typing.kind() != SampleSheet.Kind.VALUES) {
+            add(SampleSheet.table(
+                    typing.kind(),
                     desk.assignment().freshId(),
                     heading(typing, 0, name),
                     "",
                     Entries.of(typing.columns().get(0)),
-                    Entries.of(typing.columns().get(1)));
-            add(table);
-            if (typing.headings().get(0).isEmpty()) {
-                desk.say(Words.of("message.table"));
+                    Entries.of(typing.columns().get(1))));
+            if (typing.kind() == SampleSheet.Kind.CLASSES) {
+                desk.pageProperty().set(DeskModel.Page.CLASSES);
             }
+            typing.told().ifPresent(told -> desk.say(Words.of(told)));
             return;
         }
         String first = null;
@@ -157,6 +159,7 @@ final class Intake {
             first = first == null ? sheet.id() : first;
         }
         desk.select(first);
+        typing.told().ifPresent(told -> desk.say(Words.of(told)));
     }
 
     private void add(SampleSheet sheet) {
@@ -166,7 +169,8 @@ final class Intake {
 
     private String heading(Typing typing, int column, String name) {
         String heading = typing.headings().get(column);
-        boolean only = typing.table() || typing.columns().size() == 1;
+        boolean only =
+                typing.kind() != SampleSheet.Kind.VALUES || typing.columns().size() == 1;
         return !heading.isEmpty()
                 ? heading
                 : only && !name.isEmpty()

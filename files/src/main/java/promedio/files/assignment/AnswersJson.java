@@ -2,13 +2,20 @@ package promedio.files.assignment;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Attempts;
+import promedio.core.number.Exact;
+import promedio.core.number.Numerals;
+import promedio.core.tabulate.Tabulation;
 
 /** Answers and attempts as JSON, the same in the assignment file and in the journal. */
 final class AnswersJson {
@@ -55,5 +62,29 @@ final class AnswersJson {
     private static Assignment.Question readQuestion(JsonNode node) {
         return new Assignment.Question(
                 node.path("sample").asText(), node.path("measure").asText());
+    }
+
+    /** The classes that a list is put into. */
+    static ObjectNode write(Tabulation tabulation) {
+        ObjectNode node = JsonNodeFactory.instance.objectNode();
+        ArrayNode edges = node.put("inclusive", tabulation.inclusive()).putArray("edges");
+        tabulation.edges().forEach(edge -> edges.add(edge.toString()));
+        return node;
+    }
+
+    /** The classes that a list is put into; empty where there are none, or no good ones. */
+    static Optional<Tabulation> readTabulation(JsonNode node) {
+        List<Exact> edges = new ArrayList<>();
+        node.path("edges").forEach(edge -> Numerals.POINT
+                .read(edge.asText())
+                .map(Numerals.Numeral::exact)
+                .ifPresent(edges::add));
+        try {
+            return edges.isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(new Tabulation(edges, node.path("inclusive").asBoolean()));
+        } catch (IllegalArgumentException unordered) {
+            return Optional.empty();
+        }
     }
 }

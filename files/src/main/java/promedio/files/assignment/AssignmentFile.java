@@ -100,12 +100,13 @@ public final class AssignmentFile {
         for (SampleSheet sheet : assignment.sheets()) {
             ObjectNode sample = samples.addObject();
             sample.put("id", sheet.id()).put("name", sheet.name()).put("unit", sheet.unit());
-            sample.put("kind", sheet.frequencies().isPresent() ? "frequencies" : "values");
+            sample.put("kind", sheet.kind().id());
             sample.put("entries", partName(sheet));
             ArrayNode codes = sample.putArray("missing");
             new TreeSet<>(sheet.missingCodes()).forEach(codes::add);
             ArrayNode off = sample.putArray("off");
             sheet.off().forEach(off::add);
+            sheet.tabulation().ifPresent(classes -> sample.set("classes", AnswersJson.write(classes)));
         }
         AnswersJson.write(assignment, document);
         return document;
@@ -117,7 +118,12 @@ public final class AssignmentFile {
                 .lineDelimiter(LineDelimiter.LF)
                 .quoteStrategy(QuoteStrategies.EMPTY)
                 .build(text)) {
-            writer.writeRecord(sheet.frequencies().isPresent() ? List.of("value", "frequency") : List.of("value"));
+            writer.writeRecord(
+                    switch (sheet.kind()) {
+                        case VALUES -> List.of("value");
+                        case FREQUENCIES -> List.of("value", "frequency");
+                        case CLASSES -> List.of("class", "frequency");
+                    });
             for (int row = 0; row < sheet.size(); row++) {
                 List<String> cells = new ArrayList<>();
                 for (Entries column : sheet.columns()) {
@@ -220,8 +226,8 @@ public final class AssignmentFile {
             throw new InputProblem(
                     name + " is damaged: the entries of “" + sample.path("name").asText() + "” are not in it.");
         }
-        int width = sample.path("kind").asText().equals("frequencies") ? 2 : 1;
-        List<Entries> columns = columns(new String(content, StandardCharsets.UTF_8), width);
+        SampleSheet.Kind kind = SampleSheet.Kind.of(sample.path("kind").asText());
+        List<Entries> columns = columns(new String(content, StandardCharsets.UTF_8), kind.width());
         Set<String> codes = new HashSet<>();
         sample.path("missing").forEach(code -> codes.add(code.asText()));
         TreeSet<Integer> off = new TreeSet<>();
@@ -235,9 +241,11 @@ public final class AssignmentFile {
                 sample.path("id").asText(),
                 sample.path("name").asText(),
                 sample.path("unit").asText(),
+                kind,
                 columns,
                 codes,
-                off);
+                off,
+                AnswersJson.readTabulation(sample.path("classes")));
     }
 
     private static List<Entries> columns(String csv, int width) throws IOException {

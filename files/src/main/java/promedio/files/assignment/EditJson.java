@@ -66,6 +66,8 @@ final class EditJson {
         node.set("missing", texts(new TreeSet<>(sheet.missingCodes())));
         ArrayNode off = node.putArray("off");
         sheet.off().forEach(off::add);
+        node.put("kind", sheet.kind().id());
+        sheet.tabulation().ifPresent(classes -> node.set("classes", AnswersJson.write(classes)));
         return node;
     }
 
@@ -74,13 +76,18 @@ final class EditJson {
         node.path("columns").forEach(column -> columns.add(Entries.of(readTexts(column))));
         TreeSet<Integer> off = new TreeSet<>();
         node.path("off").forEach(row -> off.add(row.asInt()));
+        SampleSheet.Kind kind = node.has("kind")
+                ? SampleSheet.Kind.of(node.path("kind").asText())
+                : columns.size() == 2 ? SampleSheet.Kind.FREQUENCIES : SampleSheet.Kind.VALUES;
         return new SampleSheet(
                 node.path("id").asText(),
                 node.path("name").asText(),
                 node.path("unit").asText(),
+                kind,
                 columns,
                 new HashSet<>(readTexts(node.path("missing"))),
-                off);
+                off,
+                AnswersJson.readTabulation(node.path("classes")));
     }
 
     private static ArrayNode texts(Iterable<String> texts) {
@@ -139,6 +146,9 @@ final class EditJson {
             ArrayNode edits =
                     node.put("edit", "together").put("name", together.name()).putArray("edits");
             together.edits().forEach(one -> edits.add(write(one)));
+        } else if (edit instanceof Edit.Tabulate tabulate) {
+            node.put("edit", "tabulate").put("sample", tabulate.sheetId());
+            tabulate.tabulation().ifPresent(classes -> node.set("classes", AnswersJson.write(classes)));
         } else if (edit instanceof Edit.SetMissingCodes codes) {
             node.put("edit", "missing")
                     .put("sample", codes.sheetId())
@@ -194,6 +204,7 @@ final class EditJson {
                 node.path("edits").forEach(one -> edits.add(readEdit(one)));
                 yield new Edit.Together(node.path("name").asText(), edits);
             }
+            case "tabulate" -> new Edit.Tabulate(sample, AnswersJson.readTabulation(node.path("classes")));
             case "missing" -> new Edit.SetMissingCodes(sample, Set.copyOf(readTexts(node.path("codes"))));
             case "cover" -> new Edit.CoverFigures(node.path("on").asBoolean());
             case "lift" -> new Edit.LiftCover(sample, node.path("measure").asText());

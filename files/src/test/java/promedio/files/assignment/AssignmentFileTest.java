@@ -11,8 +11,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -28,6 +28,8 @@ import promedio.core.course.Accuracy;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.course.QuartileRule;
+import promedio.core.number.Exact;
+import promedio.core.tabulate.Tabulation;
 import promedio.files.AtomicFile;
 import promedio.files.InputProblem;
 
@@ -36,14 +38,16 @@ class AssignmentFileTest {
     private static final Assignment ASSIGNMENT = new Assignment(
             "Repair café, “sheet 3”",
             List.of(
-                    new SampleSheet(
-                            "s1",
-                            "Minutes, all of them",
-                            "min",
-                            List.of(Entries.of(
-                                    "12", "", "n/a", " 15 ", "1e3", "a \"word\"", "two\nlines", "-0", "12.50")),
-                            Set.of("n/a", "-99"),
-                            new TreeSet<>(Set.of(0, 8))),
+                    SampleSheet.list(
+                                    "s1",
+                                    "Minutes, all of them",
+                                    "min",
+                                    Entries.of(
+                                            "12", "", "n/a", " 15 ", "1e3", "a \"word\"", "two\nlines", "-0", "12.50"))
+                            .withMissingCodes(Set.of("n/a", "-99"))
+                            .switched(0, false)
+                            .switched(8, false)
+                            .tabulated(Optional.of(Tabulation.of(Exact.ratio(5, 2), Exact.TWO, 3, true))),
                     SampleSheet.frequencies("s2", "Visitors", "", Entries.of("8", "9", ""), Entries.of("3", "x", "")),
                     SampleSheet.list("s3", "Nothing yet", "", Entries.NONE)),
             CourseCard.STANDARD

@@ -1,4 +1,4 @@
-package promedio.desktop.line;
+package promedio.desktop.theme;
 
 import java.util.List;
 import java.util.function.Function;
@@ -12,9 +12,9 @@ import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import javafx.scene.text.Text;
 
-/** The colours and the text size of the Line, from the style sheet. */
-abstract class LineInk extends Region {
-    private static final StyleablePropertyFactory<LineInk> STYLES =
+/** A picture drawn by hand on a canvas, with the colours and the text size of the style sheet. */
+public abstract class Ink extends Region {
+    private static final StyleablePropertyFactory<Ink> STYLES =
             new StyleablePropertyFactory<>(Region.getClassCssMetaData());
 
     private final StyleableProperty<Color> ink = colour("ink", view -> view.ink);
@@ -26,53 +26,62 @@ abstract class LineInk extends Region {
     private final StyleableProperty<Number> em =
             STYLES.createStyleableNumberProperty(this, "lineEm", "-line-em", view -> view.em, 13);
 
-    LineInk() {
+    /** A picture without anything on it. */
+    protected Ink() {
         for (StyleableProperty<?> property : List.of(ink, soft, accent, spread, paper, quartiles, em)) {
-            ((ObservableValue<?>) property).addListener(changed -> draw());
+            ((ObservableValue<?>) property).addListener(changed -> requestLayout());
         }
     }
 
-    private StyleableProperty<Color> colour(String name, Function<LineInk, StyleableProperty<Color>> self) {
+    private StyleableProperty<Color> colour(String name, Function<Ink, StyleableProperty<Color>> self) {
         return STYLES.createStyleableColorProperty(this, name, "-line-" + name, self, Color.BLACK);
     }
 
     /** Draws everything anew. */
-    abstract void draw();
+    protected abstract void draw();
 
-    Color ink() {
+    /** The colour of that name in the style sheet. */
+    public Color ink() {
         return ink.getValue();
     }
 
-    Color soft() {
+    /** The colour of that name in the style sheet. */
+    public Color soft() {
         return soft.getValue();
     }
 
-    Color accent() {
+    /** The colour of that name in the style sheet. */
+    public Color accent() {
         return accent.getValue();
     }
 
-    Color spread() {
+    /** The colour of that name in the style sheet. */
+    public Color spread() {
         return spread.getValue();
     }
 
-    Color paper() {
+    /** The colour of that name in the style sheet. */
+    public Color paper() {
         return paper.getValue();
     }
 
-    Color quartiles() {
+    /** The colour of that name in the style sheet. */
+    public Color quartiles() {
         return quartiles.getValue();
     }
 
     /** The size of the text around it, in pixels; every length is a multiple of it. */
-    double em() {
+    public double em() {
         return em.getValue().doubleValue();
     }
 
-    Font font(double share, boolean bold) {
+    /** The font of the text around it, at a share of its size. */
+    public Font font(double share, boolean bold) {
         return Font.font(bold ? "Roboto Medium" : "Roboto", em() * share);
     }
 
-    static double width(String text, Font font) {
+    /** The width of a text in pixels. */
+    public static double width(String text, Font font) {
         Text measured = new Text(text);
         measured.setFont(font);
         return measured.getLayoutBounds().getWidth();
