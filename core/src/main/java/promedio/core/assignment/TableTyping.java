@@ -38,7 +38,7 @@ final class TableTyping {
             if (!row.matches()) {
                 return Optional.empty();
             }
-            classes.add(row.group(1).strip());
+            classes.add(row.group(1).replaceFirst("[\\s:;=|×,]+$", "").strip());
             frequencies.add(row.group(2).strip());
         }
         return ofColumns(classes, frequencies, "", numerals);

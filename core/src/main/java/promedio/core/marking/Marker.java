@@ -13,8 +13,11 @@ import promedio.core.formula.Outcome;
 import promedio.core.measure.Catalogue;
 import promedio.core.measure.Measure;
 import promedio.core.number.Figure;
+import promedio.core.sample.ClassInterval;
+import promedio.core.sample.ClassTable;
 import promedio.core.sample.Sample;
 import promedio.core.sentence.Sentence;
+import promedio.core.tabulate.ClassLabel;
 
 /**
  * Marks answers about one sample under one course card: agrees, agrees when rounded, right under another convention, the
@@ -57,10 +60,10 @@ public final class Marker {
      */
     public Verdict mark(String question, String text) {
         Answer answer = Answer.parse(text);
-        if (answer instanceof Answer.Unreadable) {
-            return new Verdict.Unreadable();
-        }
         Outcome outcome = measure(question).outcome(evaluation);
+        if (answer instanceof Answer.Unreadable) {
+            return namesClass(text, outcome).orElseGet(Verdict.Unreadable::new);
+        }
         return agreement
                 .of(answer, outcome)
                 .or(() -> roundedWorking(question, answer))
@@ -74,6 +77,31 @@ public final class Marker {
         return Catalogue.of(sample)
                 .find(question, card)
                 .orElseThrow(() -> new IllegalArgumentException("There is no measure " + question + "."));
+    }
+
+    /** “15 to under 20” for a value of a class table: the class in which it lies, or another. */
+    private Optional<Verdict> namesClass(String text, Outcome outcome) {
+        Optional<ClassTable> table = sample.classes();
+        Optional<ClassLabel> named =
+                ClassLabel.parse(text, card.numerals()).filter(label -> label.kind() != ClassLabel.Kind.SINGLE);
+        Optional<Figure> value = outcome.figures().stream().findFirst().map(Figure.class::cast);
+        if (table.isEmpty() || named.isEmpty() || value.isEmpty()) {
+            return Optional.empty();
+        }
+        for (ClassInterval one : table.get().classes()) {
+            boolean within = one.lower()
+                            .filter(low -> value.get().compare(low) < 0)
+                            .isEmpty()
+                    && one.upper().filter(high -> value.get().compare(high) > 0).isEmpty();
+            Optional<ClassLabel> label = ClassLabel.parse(one.label(), card.numerals());
+            boolean same = label.isPresent()
+                    && label.get().from().equals(named.get().from())
+                    && label.get().to().equals(named.get().to());
+            if (within && same) {
+                return Optional.of(new Verdict.NamesTheClass(one.label()));
+            }
+        }
+        return Optional.of(new Verdict.DiffersInKind(Sentence.of("differs.class")));
     }
 
     /** Where the course rounds every line, what that leads to agrees as well as the exact value. */

@@ -35,6 +35,18 @@ public sealed interface Verdict {
     }
 
     /**
+     * The right class where a value in it was asked.
+     *
+     * @param label the class
+     */
+    record NamesTheClass(String label) implements Verdict {
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.namesTheClass(this);
+        }
+    }
+
+    /**
      * Right after changing one key of the card.
      *
      * @param key the key
@@ -131,6 +143,9 @@ public sealed interface Verdict {
 
         /** Right, with fewer places. */
         R agreesRounded(AgreesRounded verdict);
+
+        /** The right class. */
+        R namesTheClass(NamesTheClass verdict);
 
         /** Right under another convention. */
         R convention(Convention verdict);

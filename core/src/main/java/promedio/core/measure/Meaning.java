@@ -25,6 +25,9 @@ public final class Meaning {
                 return Sentence.of("meaning." + family.substring(0, family.length() - 1), shown, count);
             }
         }
+        if (measure instanceof ModeOfClasses) {
+            return Sentence.of("meaning.grouped-mode", shown);
+        }
         return Sentence.of("meaning." + id, shown, count);
     }
 }

@@ -44,6 +44,11 @@ class MarkerTest {
             }
 
             @Override
+            public String namesTheClass(Verdict.NamesTheClass names) {
+                return "names " + names.label();
+            }
+
+            @Override
             public String drift(Verdict.Drift drift) {
                 return "drift " + drift.places() + " "
                         + drift.line().map(line -> line.id()).orElse("every line");

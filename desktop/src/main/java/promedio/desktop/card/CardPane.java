@@ -13,6 +13,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
+import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.sentence.Sentence;
@@ -87,9 +88,13 @@ public final class CardPane extends VBox {
         sentence.getStyleClass().add("card-sentence");
         sentence.setId("card");
         sentence.setOnAction(click -> setOpen(!isVisible()));
-        Runnable show =
-                () -> sentence.setText(CardSentence.of(model.assignment().card()));
+        Runnable show = () -> sentence.setText(CardSentence.of(
+                model.assignment().card(),
+                model.sheet()
+                        .filter(sheet -> sheet.kind() == SampleSheet.Kind.CLASSES)
+                        .isPresent()));
         model.assignmentProperty().addListener((property, before, now) -> show.run());
+        model.selectedProperty().addListener((property, before, now) -> show.run());
         show.run();
         return sentence;
     }

@@ -1,5 +1,6 @@
 package promedio.desktop.card;
 
+import java.util.List;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.desktop.text.Words;
@@ -8,18 +9,23 @@ import promedio.desktop.text.Words;
 final class CardSentence {
     private CardSentence() {}
 
-    static String of(CourseCard card) {
+    static String of(CourseCard card, boolean classes) {
+        List<CardKey<?>> told = classes
+                ? List.of(CardKey.DIVISOR, CardKey.GROUPED_POSITION, CardKey.GROUPED_MODE, CardKey.ACCURACY)
+                : List.of(CardKey.DIVISOR, CardKey.QUARTILES, CardKey.SKEWNESS, CardKey.ACCURACY);
+        String divisor = classes
+                ? Words.of(CourseCard.wordsOf(
+                        CardKey.DIVISOR, card.groupedDivisor().id()))
+                : words(card, CardKey.DIVISOR);
         String sentence = Words.of(
-                "card.sentence",
-                words(card, CardKey.DIVISOR),
-                words(card, CardKey.QUARTILES),
-                words(card, CardKey.SKEWNESS),
-                words(card, CardKey.ACCURACY));
+                classes ? "card.sentence.classes" : "card.sentence",
+                divisor,
+                words(card, told.get(1)),
+                words(card, told.get(2)),
+                words(card, told.get(3)));
+        List<String> ids = told.stream().map(CardKey::id).toList();
         long others = card.differences().keySet().stream()
-                .filter(key -> !key.equals("divisor")
-                        && !key.equals("quartiles")
-                        && !key.equals("skewness")
-                        && !key.equals("places"))
+                .filter(key -> !ids.contains(key))
                 .count();
         return others == 0 ? sentence : Words.of("card.more", sentence, others);
     }

@@ -2,6 +2,7 @@ package promedio.desktop.demo;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.SplittableRandom;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
@@ -9,6 +10,8 @@ import promedio.core.assignment.Entries;
 import promedio.core.assignment.History;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
+import promedio.core.number.Exact;
+import promedio.core.tabulate.Tabulation;
 
 /**
  * The demo assignment: the log of a repair café in an invented town, made by this small seeded program, so that it is the
@@ -24,7 +27,7 @@ public final class Demo {
         History history = new History(Assignment.EMPTY);
         history.make(new Edit.Retitle("Repair café, sheet 3"));
         history.make(new Edit.ChangeCard(CourseCard.STANDARD));
-        List<SampleSheet> sheets = List.of(minutes(), visitors(), ages(), kilograms());
+        List<SampleSheet> sheets = List.of(minutes(), visitors(), ages(), kilograms(), waiting());
         for (SampleSheet sheet : sheets) {
             history.make(new Edit.AddSheet(history.present().sheets().size(), sheet));
         }
@@ -47,7 +50,8 @@ public final class Demo {
         entries.add(6, "n/a");
         entries.add(15, "n/a");
         return SampleSheet.list("minutes", "Minutes at the bench", "min", Entries.of(entries))
-                .withMissingCodes(java.util.Set.of("n/a"));
+                .withMissingCodes(java.util.Set.of("n/a"))
+                .tabulated(Optional.of(Tabulation.of(Exact.ZERO, Exact.of(20), 7, false)));
     }
 
     /** Visitors of thirty-one evenings, as a frequency table. */
@@ -94,6 +98,24 @@ public final class Demo {
             entries.add(tenths / 10 + "." + tenths % 10);
         }
         return SampleSheet.list("kilograms", "Weight saved", "kg", Entries.of(entries));
+    }
+
+    /** Waiting times as they stand printed in the café’s yearly report: a class table with an open last class. */
+    private static SampleSheet waiting() {
+        return SampleSheet.table(
+                SampleSheet.Kind.CLASSES,
+                "waiting",
+                "Waiting time",
+                "min",
+                Entries.of(
+                        "0 to under 5",
+                        "5 to under 10",
+                        "10 to under 15",
+                        "15 to under 20",
+                        "20 to under 30",
+                        "30 to under 45",
+                        "45 and over"),
+                Entries.of("18", "27", "26", "34", "31", "17", "7"));
     }
 
     private static void answers(History history) {

@@ -13,6 +13,7 @@ import promedio.core.assignment.Edit;
 import promedio.core.assignment.History;
 import promedio.core.course.CardKey;
 import promedio.core.course.Divisor;
+import promedio.core.course.OpenEnds;
 import promedio.desktop.demo.Demo;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.DeskModel.Page;
@@ -41,6 +42,7 @@ final class Scenes {
         measures();
         working();
         entries();
+        classes();
         notices();
         states();
         slateAndSize();
@@ -181,6 +183,34 @@ final class Scenes {
         shot("entries-frequency-table", () -> model.select("visitors"));
     }
 
+    private void classes() {
+        shot("classes-table", () -> {
+            demo("waiting", Page.CLASSES);
+            model.choose(CardKey.OPEN_ENDS, OpenEnds.SAME_WIDTH);
+        });
+        shot("classes-open-end", () -> model.undo());
+        shot("classes-measures", () -> {
+            demo("waiting", Page.MEASURES);
+            model.toggle("median");
+            model.toggle("mode");
+        });
+        shot("classes-entries", () -> model.pageProperty().set(Page.ENTRIES));
+        shot("classes-tabulated", () -> demo("minutes", Page.CLASSES));
+        shot("classes-tabulated-frequencies", () -> demo("visitors", Page.CLASSES));
+        shot("classes-gaps", () -> {
+            model.show(Assignment.EMPTY, null);
+            model.type("10-19: 4; 20-29: 9; 30-39: 12; 40-49: 5; 50-59: 2");
+        });
+        shot("classes-faults", () -> {
+            model.show(Assignment.EMPTY, null);
+            model.type("0-10 4\n10-20 9\n15-30 12\n30-40 5 students\nforty 3\nTotal 33");
+        });
+        shot("classes-less-than", () -> {
+            model.show(Assignment.EMPTY, null);
+            model.type("less than 10 4\nless than 20 13\nless than 30 25\nless than 40 30");
+        });
+    }
+
     private void notices() {
         shot("entries-commas", () -> {
             model.show(Assignment.EMPTY, null);
@@ -246,6 +276,10 @@ final class Scenes {
             model.select("ages");
             model.pageProperty().set(Page.ENTRIES);
         });
+        shot("slate-classes", () -> {
+            model.select("waiting");
+            model.pageProperty().set(Page.CLASSES);
+        });
         shot("slate-card", () -> window.card().setOpen(true));
         shot("large-measures", () -> {
             window.card().setOpen(false);
@@ -257,6 +291,10 @@ final class Scenes {
         shot("large-entries", () -> {
             model.select("ages");
             model.pageProperty().set(Page.ENTRIES);
+        });
+        shot("large-classes", () -> {
+            model.select("waiting");
+            model.pageProperty().set(Page.CLASSES);
         });
         shot("large-start", () -> model.show(Assignment.EMPTY, null));
         shot("narrow", () -> {

@@ -74,7 +74,7 @@ final class LineHand {
     /** The last entry, or row of a table, that has a distinct value; −1 for none, and for proportions, which have no unit. */
     private int entryOf(int distinct) {
         Sample sample = line.figures().sample();
-        if (distinct < 0 || sample.shape().relative()) {
+        if (distinct < 0 || isFixed(sample)) {
             return -1;
         }
         Exact value = sample.ranking().distinct().at(distinct);
@@ -84,6 +84,11 @@ final class LineHand {
             }
         }
         return -1;
+    }
+
+    /** Proportions have no unit that could be moved, and of class tables the values are not known. */
+    private static boolean isFixed(Sample sample) {
+        return sample.shape().relative() || sample.classes().isPresent();
     }
 
     private void move(BigDecimal to) {
@@ -107,7 +112,7 @@ final class LineHand {
     private void add(MouseEvent click) {
         boolean free = line.isLive()
                 && line.nearest(click.getX()) < 0
-                && !line.figures().sample().shape().relative();
+                && !isFixed(line.figures().sample());
         if (click.getClickCount() == 2 && click.getButton() == MouseButton.PRIMARY && free) {
             add(line.snapped(click.getX()));
         }
@@ -166,7 +171,7 @@ final class LineHand {
     /** Adds another value equal to the one that is lit up, or to the median, for a moment; Alt with arrows moves it on. */
     private void addBesideLit() {
         Sample sample = line.figures().sample();
-        if (!sample.shape().relative()) {
+        if (!isFixed(sample)) {
             int last = sample.ranking().distinct().size() - 1;
             add(sample.ranking().distinct().decimal(line.lit() >= 0 ? line.lit() : last / 2));
         }

@@ -12,7 +12,9 @@ import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
+import promedio.core.sample.ClassTable;
 import promedio.core.sample.Ranking;
+import promedio.desktop.model.ClassEdges;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.SheetFigures;
 import promedio.desktop.text.Words;
@@ -94,7 +96,7 @@ public final class LineView extends Ink {
     /** The distinct value that is lit up, or −1. */
     int lit() {
         Exact lit = litValue();
-        if (lit == null || figures == null || figures.sample().isEmpty()) {
+        if (lit == null || figures == null || figures.sample().rows() == 0) {
             return -1;
         }
         Ranking ranking = figures.sample().ranking();
@@ -150,34 +152,48 @@ public final class LineView extends Ink {
                 && before.sheet().id().equals(figures.sheet().id());
         double right = canvas.getWidth() - RIGHT_ROOM * em();
         if (scale == null || !inHand && (scaled != figures || scale.right() != right)) {
-            Decimals distinct = figures.sample().ranking().distinct();
-            double[] ascending = IntStream.range(0, distinct.size())
-                    .mapToDouble(distinct::toDouble)
-                    .toArray();
-            scale = NumberScale.of(ascending, 0.4 * em(), right);
+            scale = scale(right);
             scaled = figures;
         }
         double axis = getHeight() - 3.3 * em();
         markers = new Markers(this, figures, scale, axis, model::covers);
-        dots = new Dots(this, figures.sample(), scale, axis);
+        Optional<ClassTable> classes = figures.sample().classes();
+        dots = classes.isPresent() ? null : new Dots(this, figures.sample(), scale, axis);
         markers.drawBehind(g);
         if (inHand) {
             markers.drawGhosts(g, before);
         }
-        dots.draw(
-                g,
-                markers.number("fence-lower").orElse(Double.NEGATIVE_INFINITY),
-                markers.number("fence-upper").orElse(Double.POSITIVE_INFINITY),
-                lit());
+        classes.ifPresent(table -> new Blocks(this, table, scale, axis).draw(g));
+        if (dots != null) {
+            dots.draw(
+                    g,
+                    markers.number("fence-lower").orElse(Double.NEGATIVE_INFINITY),
+                    markers.number("fence-upper").orElse(Double.POSITIVE_INFINITY),
+                    lit());
+        }
         markers.drawBefore(g);
-        model.forAMomentProperty().get().forEach(edit -> WhatIfBar.value(edit, figures)
-                .ifPresent(value -> dots.ring(g, value)));
+        if (dots != null) {
+            model.forAMomentProperty().get().forEach(edit -> WhatIfBar.value(edit, figures)
+                    .ifPresent(value -> dots.ring(g, value)));
+        }
         litLabel(g, axis);
         pointedLabel(g, axis);
         if (isFocusVisible()) {
             g.setStroke(accent());
             g.strokeRoundRect(0.5, 0.5, canvas.getWidth() - 1, canvas.getHeight() - 1, 6, 6);
         }
+    }
+
+    private NumberScale scale(double right) {
+        Optional<ClassEdges> edges = figures.sample().classes().map(ClassEdges::new);
+        if (edges.isPresent()) {
+            return NumberScale.around(edges.get().least(), edges.get().most(), 0.4 * em(), right);
+        }
+        Decimals distinct = figures.sample().ranking().distinct();
+        double[] ascending = IntStream.range(0, distinct.size())
+                .mapToDouble(distinct::toDouble)
+                .toArray();
+        return NumberScale.of(ascending, 0.4 * em(), right);
     }
 
     /** What the measure that is pointed at says of the sample, below the axis. */

@@ -274,7 +274,10 @@ final class Markers {
             String words = Words.of("line.quartiles", label("quartile-1"), label("quartile-3"));
             items.add(new KeyItem(ink.quartiles(), false, words, "quartile-1"));
         }
-        if (hasOutliers()) {
+        if (figures.sample().classes().isPresent()) {
+            Color block = ink.ink().deriveColor(0, 1, 1, 0.2);
+            items.add(new KeyItem(block, false, Words.of("line.even"), ""));
+        } else if (hasOutliers()) {
             items.add(new KeyItem(ink.ink(), true, Words.of("line.outliers"), "fence-upper"));
         }
         Font font = ink.font(0.82, false);

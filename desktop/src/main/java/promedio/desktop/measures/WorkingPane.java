@@ -106,7 +106,7 @@ final class WorkingPane extends VBox {
         shown.measure()
                 .because(sample.shape())
                 .ifPresent(because -> parts.add(sentence(Words.of(because, figures.text()))));
-        if (shown.question().equals("mode")) {
+        if (shown.question().equals("mode") && sample.classes().isEmpty()) {
             parts.add(modes(figures));
         } else {
             parts.add(body(working, shown, figures));

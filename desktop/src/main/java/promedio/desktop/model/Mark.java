@@ -69,6 +69,11 @@ public record Mark(Kind kind, String word, String detail) {
         }
 
         @Override
+        public Mark namesTheClass(Verdict.NamesTheClass verdict) {
+            return new Mark(Kind.ROUNDED, Words.of("mark.names-class"), Words.of("mark.names-class.detail"));
+        }
+
+        @Override
         public Mark drift(Verdict.Drift verdict) {
             String exact = text.answer(verdict.exact());
             String detail = verdict.line()

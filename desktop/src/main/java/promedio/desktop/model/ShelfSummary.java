@@ -27,8 +27,8 @@ public record ShelfSummary(SampleSheet sheet, Exact count, List<Double> places) 
     /** Reads a sheet for the shelf. */
     public static ShelfSummary of(SampleSheet sheet, CourseCard card) {
         Sample sample = Interpretation.of(sheet, card).sample();
-        if (sample.isEmpty()) {
-            return new ShelfSummary(sheet, Exact.ZERO, List.of());
+        if (sample.isEmpty() || sample.rows() == 0) {
+            return new ShelfSummary(sheet, sample.count(), List.of());
         }
         Decimals distinct = sample.ranking().distinct();
         double least = distinct.toDouble(0);

@@ -120,9 +120,11 @@ public final class ShelfView extends ScrollPane {
         if (count.signum() == 0) {
             return Words.of("shelf.none");
         }
-        String values = summary.sheet().frequencies().isPresent()
-                ? Words.of("shelf.table", number)
-                : count.equals(Exact.ONE) ? Words.of("shelf.value") : Words.of("shelf.values", number);
+        String values = summary.sheet().kind() == SampleSheet.Kind.CLASSES
+                ? Words.of("shelf.classes", summary.sheet().size(), number)
+                : summary.sheet().frequencies().isPresent()
+                        ? Words.of("shelf.table", number)
+                        : count.equals(Exact.ONE) ? Words.of("shelf.value") : Words.of("shelf.values", number);
         return summary.sheet().unit().isEmpty()
                 ? values
                 : values + " · " + summary.sheet().unit();

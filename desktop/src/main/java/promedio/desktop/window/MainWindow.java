@@ -26,6 +26,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import promedio.core.assignment.Edit;
 import promedio.desktop.card.CardPane;
+import promedio.desktop.classes.ClassesPage;
 import promedio.desktop.entries.EntriesPage;
 import promedio.desktop.line.LineView;
 import promedio.desktop.measures.MeasuresPage;
@@ -69,8 +70,9 @@ public final class MainWindow {
         card = new CardPane(model);
         entries = new EntriesPage(model, files);
         MeasuresPage measures = new MeasuresPage(model);
+        ClassesPage classes = new ClassesPage(model);
         find = new FindPane(model, measures::reveal);
-        StackPane pages = new StackPane(entries, measures);
+        StackPane pages = new StackPane(entries, measures, classes);
         pages.getStyleClass().add("pages");
         pages.setMinHeight(0);
         VBox.setVgrow(pages, Priority.ALWAYS);
@@ -93,10 +95,12 @@ public final class MainWindow {
             show(line, figures != null && !figures.sample().isEmpty());
         });
         Runnable turn = () -> {
-            boolean onEntries = model.pageProperty().get() == DeskModel.Page.ENTRIES;
+            DeskModel.Page page = model.pageProperty().get();
+            boolean onEntries = page == DeskModel.Page.ENTRIES;
             boolean empty = model.selectedProperty().get().isEmpty();
             show(entries, onEntries || empty);
-            show(measures, !onEntries && !empty);
+            show(measures, page == DeskModel.Page.MEASURES && !empty);
+            show(classes, page == DeskModel.Page.CLASSES && !empty);
             show(edges, !empty);
         };
         model.pageProperty().addListener((property, before, now) -> turn.run());
@@ -357,7 +361,8 @@ public final class MainWindow {
                 .always("Shortcut+Shift+C", this::copyMeasures)
                 .always("F1", () -> keys.setOpen(!keys.isVisible()))
                 .always("Shortcut+1", () -> model.pageProperty().set(DeskModel.Page.ENTRIES))
-                .always("Shortcut+2", () -> model.pageProperty().set(DeskModel.Page.MEASURES));
+                .always("Shortcut+2", () -> model.pageProperty().set(DeskModel.Page.MEASURES))
+                .always("Shortcut+3", () -> model.pageProperty().set(DeskModel.Page.CLASSES));
     }
 
     private void otherTheme() {

@@ -1,0 +1,213 @@
+package promedio.desktop.classes;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.IntConsumer;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.GridPane;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextFlow;
+import promedio.core.number.Exact;
+import promedio.core.sample.ClassInterval;
+import promedio.core.sample.ClassTable;
+import promedio.core.working.FigureText;
+import promedio.desktop.text.Words;
+
+/** The table of classes: boundaries, midpoints, frequencies and what is added up from them. */
+final class ClassGrid extends GridPane {
+    private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
+    private static final PseudoClass USED = PseudoClass.getPseudoClass("used");
+    private static final int MOST_TALLIED = 40;
+
+    private final List<List<Node>> rows = new ArrayList<>();
+    private IntConsumer pointed = index -> {};
+    private IntConsumer assumed = index -> {};
+    private int lit = -1;
+
+    ClassGrid() {
+        getStyleClass().add("class-grid");
+    }
+
+    void onPointed(IntConsumer listener) {
+        pointed = listener;
+    }
+
+    /** Told when a midpoint is clicked: it is to be the assumed mean. */
+    void onAssumed(IntConsumer listener) {
+        assumed = listener;
+    }
+
+    /** The columns, in order. */
+    private enum Column {
+        CLASS,
+        TALLY,
+        BOUNDARIES,
+        MIDPOINT,
+        FREQUENCY,
+        LESS_THAN,
+        MORE_THAN,
+        PERCENT,
+        DENSITY
+    }
+
+    private static List<Column> columns(Shown shown, boolean tallied) {
+        List<Column> columns = new ArrayList<>(List.of(Column.values()));
+        ClassTable table = shown.table();
+        boolean tally = tallied && table.count().compareTo(Exact.of(MOST_TALLIED)) <= 0;
+        if (!tally) {
+            columns.remove(Column.TALLY);
+        }
+        boolean same = table.classes().stream()
+                .filter(one -> !one.isOpen() && !one.assumed())
+                .allMatch(one -> one.label().contains(written(shown, one.lower().orElse(Exact.ZERO)))
+                        && one.label().contains(written(shown, one.upper().orElse(Exact.ZERO))));
+        if (same) {
+            columns.remove(Column.BOUNDARIES);
+        }
+        if (!shown.byDensity()) {
+            columns.remove(Column.DENSITY);
+        }
+        return columns;
+    }
+
+    private static String written(Shown shown, Exact value) {
+        return shown.figures().text().carried(value);
+    }
+
+    void show(Shown shown, boolean tallied) {
+        getChildren().clear();
+        rows.clear();
+        List<Column> columns = columns(shown, tallied);
+        for (int c = 0; c < columns.size(); c++) {
+            Column column = columns.get(c);
+            String words = column == Column.CLASS ? shown.axis() : Words.of("classes.column." + column);
+            Label head = cell(words, "class-head", column == Column.CLASS || column == Column.TALLY);
+            head.setTooltip(new Tooltip(Words.of("classes.column." + column + ".tip")));
+            add(head, c, 0);
+        }
+        for (int i = 0; i < shown.table().size(); i++) {
+            row(shown, columns, i);
+        }
+        total(shown, columns);
+        light(lit);
+    }
+
+    private void row(Shown shown, List<Column> columns, int index) {
+        List<Node> cells = new ArrayList<>();
+        for (int c = 0; c < columns.size(); c++) {
+            Column column = columns.get(c);
+            Node cell = column == Column.TALLY
+                    ? tally(shown.table().at(index).frequency())
+                    : cell(text(shown, column, index), "class-cell", column == Column.CLASS);
+            cell.setOnMouseEntered(enter -> pointed.accept(index));
+            cell.setOnMouseExited(leave -> pointed.accept(-1));
+            if (column == Column.MIDPOINT) {
+                cell.setOnMouseClicked(click -> assumed.accept(index));
+                cell.getStyleClass().add("midpoint-cell");
+            }
+            cell.setId("class-" + column + "-" + index);
+            add(cell, c, index + 1);
+            cells.add(cell);
+        }
+        rows.add(cells);
+    }
+
+    private static String text(Shown shown, Column column, int index) {
+        ClassTable table = shown.table();
+        ClassInterval one = table.at(index);
+        FigureText text = shown.figures().text();
+        return switch (column) {
+            case CLASS -> one.label() + (one.assumed() || one.isOpen() ? " †" : "");
+            case TALLY -> "";
+            case BOUNDARIES ->
+                one.lower().map(text::carried).orElse("…") + " to "
+                        + one.upper().map(text::carried).orElse("…");
+            case MIDPOINT -> one.midpoint().map(text::carried).orElse("–");
+            case FREQUENCY -> text.carried(one.frequency());
+            case LESS_THAN -> text.carried(table.before(index).plus(one.frequency()));
+            case MORE_THAN -> text.carried(table.count().minus(table.before(index)));
+            case PERCENT -> text.answer(one.frequency().times(100).over(table.count()));
+            case DENSITY -> one.density().map(text::answer).orElse("–");
+        };
+    }
+
+    private void total(Shown shown, List<Column> columns) {
+        int line = shown.table().size() + 1;
+        for (int c = 0; c < columns.size(); c++) {
+            String words =
+                    switch (columns.get(c)) {
+                        case CLASS -> "Σ";
+                        case FREQUENCY -> written(shown, shown.table().count());
+                        case PERCENT -> "100";
+                        default -> "";
+                    };
+            add(cell(words, "class-total", columns.get(c) == Column.CLASS), c, line);
+        }
+    }
+
+    private static Label cell(String words, String style, boolean atLeft) {
+        Label label = new Label(words);
+        label.getStyleClass().add(style);
+        label.setMaxWidth(Double.MAX_VALUE);
+        label.setAlignment(atLeft ? Pos.CENTER_LEFT : Pos.CENTER_RIGHT);
+        label.setMinWidth(USE_PREF_SIZE);
+        return label;
+    }
+
+    /** Strokes, each fifth across the four before it. */
+    private static TextFlow tally(Exact frequency) {
+        TextFlow flow = new TextFlow();
+        flow.getStyleClass().add("class-cell");
+        long count = frequency.floor().longValueExact();
+        for (long left = count; left > 0; left -= 5) {
+            Text strokes = new Text("|".repeat((int) Math.min(4, left)));
+            strokes.setStrikethrough(left >= 5);
+            strokes.getStyleClass().add("tally");
+            flow.getChildren().addAll(strokes, new Text(" "));
+        }
+        flow.setAccessibleText(frequency.toString());
+        return flow;
+    }
+
+    /** Lights up a row; −1 for none. */
+    void light(int index) {
+        lit = index;
+        for (int i = 0; i < rows.size(); i++) {
+            boolean is = i == index;
+            rows.get(i).forEach(cell -> cell.pseudoClassStateChanged(LIT, is));
+        }
+    }
+
+    /** Underlines the cells that a reading uses: f of a class, and F up to the class before. */
+    void use(int index) {
+        for (int i = 0; i < rows.size(); i++) {
+            for (Node cell : rows.get(i)) {
+                boolean f = i == index && cell.getId().startsWith("class-FREQUENCY");
+                boolean before = i == index - 1 && cell.getId().startsWith("class-LESS_THAN");
+                boolean found = i == index && cell.getId().startsWith("class-CLASS");
+                cell.pseudoClassStateChanged(USED, f || before || found);
+            }
+        }
+    }
+
+    /** Lights up the one cell that a letter of a formula stands for. */
+    void point(String letter, int index) {
+        light(-1);
+        String column =
+                switch (letter) {
+                    case "class-F" -> "class-LESS_THAN-" + (index - 1);
+                    case "class-f", "class-f1" -> "class-FREQUENCY-" + index;
+                    case "class-f0" -> "class-FREQUENCY-" + (index - 1);
+                    case "class-f2" -> "class-FREQUENCY-" + (index + 1);
+                    case "class-L", "class-h", "class-U" -> "class-CLASS-" + index;
+                    default -> "";
+                };
+        rows.forEach(row -> row.stream()
+                .filter(cell -> cell.getId().equals(column))
+                .forEach(cell -> cell.pseudoClassStateChanged(LIT, true)));
+    }
+}

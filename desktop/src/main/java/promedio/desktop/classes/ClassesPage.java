@@ -1,0 +1,329 @@
+package promedio.desktop.classes;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import promedio.core.assignment.Edit;
+import promedio.core.assignment.Entries;
+import promedio.core.assignment.SampleSheet;
+import promedio.core.course.CardKey;
+import promedio.core.measure.Catalogue;
+import promedio.core.measure.Labels;
+import promedio.core.number.Decimals;
+import promedio.core.number.Exact;
+import promedio.core.sample.ClassInterval;
+import promedio.core.tabulate.Tabulation;
+import promedio.desktop.margin.AnswerBox;
+import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.SheetFigures;
+import promedio.desktop.text.Words;
+
+/**
+ * The page Classes. A class table is shown as it was read, with its pictures and the working of each measure; a list or
+ * frequency table is put into classes first, whose edges can be dragged on the picture.
+ */
+public final class ClassesPage extends ScrollPane {
+    private static final List<String> ANSWERED = List.of("mean", "median", "mode", "quartile-1", "quartile-3", "sd");
+
+    private final DeskModel model;
+    private final ClassGrid grid = new ClassGrid();
+    private final Histogram histogram = new Histogram();
+    private final Ogive ogive = new Ogive();
+    private final ReadingBox reading;
+    private final WorkingBox working;
+    private final QuestionBox questions;
+    private final TabulateBar tabulate;
+    private final CompareBox compare = new CompareBox();
+    private final VBox left = new VBox();
+    private final VBox margin = new VBox();
+    private final FlowPane actions = new FlowPane();
+    private final Map<String, AnswerBox> answers = new HashMap<>();
+    private String shownSheet = "";
+    private Tabulation preview;
+    private int dragged = -1;
+
+    /** The page of a desk. */
+    public ClassesPage(DeskModel model) {
+        this.model = model;
+        reading = new ReadingBox(model);
+        working = new WorkingBox(model, grid);
+        questions = new QuestionBox(model, ogive::ask);
+        tabulate = new TabulateBar(model, this::tabulate);
+        getStyleClass().add("page-scroll");
+        left.getStyleClass().add("classes-left");
+        actions.getStyleClass().add("working-choices");
+        VBox right = new VBox(histogram, ogive);
+        right.getStyleClass().add("classes-right");
+        margin.getStyleClass().addAll("margin-cell", "classes-margin");
+        HBox.setHgrow(left, Priority.ALWAYS);
+        HBox page = new HBox(left, right, margin);
+        page.getStyleClass().add("classes");
+        setContent(page);
+        setFitToWidth(true);
+        setFitToHeight(true);
+        setHbarPolicy(ScrollBarPolicy.NEVER);
+        grid.onPointed(this::light);
+        histogram.onPointed(this::light);
+        histogram.addEventHandler(MouseEvent.MOUSE_PRESSED, this::take);
+        histogram.addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
+        histogram.addEventHandler(MouseEvent.MOUSE_RELEASED, release -> letGo());
+        visibleProperty().addListener((property, before, visible) -> show());
+        model.figuresProperty().addListener((property, before, figures) -> show());
+        model.assignmentProperty().addListener((property, before, now) -> show());
+        show();
+    }
+
+    private void light(int index) {
+        grid.light(index);
+        histogram.light(index);
+        ogive.light(index);
+    }
+
+    private void show() {
+        if (!isVisible()) {
+            return;
+        }
+        SheetFigures figures = model.figuresProperty().get();
+        if (figures == null) {
+            left.getChildren().clear();
+            return;
+        }
+        if (!figures.sheet().id().equals(shownSheet)) {
+            shownSheet = figures.sheet().id();
+            answers.clear();
+        }
+        preview = null;
+        if (figures.sheet().kind() == SampleSheet.Kind.CLASSES) {
+            showTable(figures);
+        } else {
+            showList(figures);
+        }
+    }
+
+    private void showTable(SheetFigures figures) {
+        reading.show(figures);
+        histogram.setMovable(false);
+        Optional<Shown> shown = figures.sample().classes().map(table -> new Shown(table, figures));
+        pictures(shown);
+        left.getChildren().setAll(reading);
+        shown.ifPresent(table -> {
+            grid.show(table, false);
+            working.show(table);
+            questions.show(table);
+            actions.getChildren().setAll(action("classes.copy", () -> copy(table)));
+            left.getChildren().setAll(reading, grid, working, questions, actions);
+        });
+        showMargin(figures);
+    }
+
+    private void pictures(Optional<Shown> shown) {
+        histogram.show(shown.orElse(null));
+        ogive.show(shown.orElse(null));
+        histogram.setVisible(shown.isPresent());
+        ogive.setVisible(shown.isPresent());
+    }
+
+    private void showMargin(SheetFigures figures) {
+        margin.getStyleClass().remove("classes-compare");
+        Label head = new Label(Words.of("margin.head"));
+        head.getStyleClass().add("margin-name");
+        margin.getChildren().setAll(head);
+        for (String question : ANSWERED) {
+            String label = Words.of(Labels.of(Catalogue.of(figures.sample())
+                    .find(question, figures.card())
+                    .orElseThrow()));
+            AnswerBox box = answers.computeIfAbsent(question, key -> new AnswerBox(model, key, label));
+            Label name = new Label(label);
+            name.getStyleClass().add("margin-question");
+            margin.getChildren().addAll(name, box);
+            box.show();
+        }
+    }
+
+    private void showList(SheetFigures figures) {
+        if (figures.sample().isEmpty()) {
+            pictures(Optional.empty());
+            Label empty = new Label(Words.of("measures.empty"));
+            empty.getStyleClass().add("empty-head");
+            left.getChildren().setAll(empty);
+            margin.getChildren().clear();
+            return;
+        }
+        showClasses(figures, tabulate.of(figures), true);
+    }
+
+    /** Shows a list in classes; while an edge is dragged only what follows it at once. */
+    private void showClasses(SheetFigures figures, Tabulation tabulation, boolean all) {
+        Tabulation.Counted counted =
+                tabulation.count(figures.sample(), figures.card().get(CardKey.CLOSED), figures.text()::carried);
+        tabulate.show(tabulation, counted);
+        Optional<Shown> shown = counted.table().map(table -> new Shown(table, figures));
+        histogram.setMovable(true);
+        pictures(shown);
+        shown.ifPresent(table -> {
+            grid.show(table, true);
+            if (all) {
+                working.show(table);
+                questions.show(table);
+                compare.show(figures, tabulation, table.table());
+            }
+        });
+        if (all) {
+            actions.getChildren()
+                    .setAll(
+                            action("classes.own", () -> shown.ifPresent(this::asOwnSample)),
+                            action("classes.discrete", () -> asFrequencies(figures)),
+                            action("classes.copy", () -> shown.ifPresent(this::copy)));
+            if (figures.sheet().kind() == SampleSheet.Kind.FREQUENCIES) {
+                midpoints(figures).ifPresent(table -> actions.getChildren()
+                        .add(action("classes.midpoints", () -> add(SampleSheet.Kind.CLASSES, figures, table))));
+            }
+            left.getChildren().setAll(tabulate, grid, working, questions, actions);
+            if (!margin.getStyleClass().contains("classes-compare")) {
+                margin.getStyleClass().add("classes-compare");
+            }
+            margin.getChildren().setAll(compare);
+        }
+    }
+
+    private Button action(String key, Runnable run) {
+        Button button = new Button(Words.of(key));
+        button.setId(key.replace('.', '-'));
+        button.getStyleClass().add("quiet-button");
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setOnAction(click -> run.run());
+        return button;
+    }
+
+    private void tabulate(Tabulation tabulation) {
+        model.make(new Edit.Tabulate(model.selectedProperty().get(), Optional.of(tabulation)));
+    }
+
+    /** The tabulated classes as a class table of their own. */
+    private void asOwnSample(Shown shown) {
+        List<String> classes =
+                shown.table().classes().stream().map(ClassInterval::label).toList();
+        List<String> frequencies = shown.table().classes().stream()
+                .map(one -> one.frequency().toString())
+                .toList();
+        add(SampleSheet.Kind.CLASSES, shown.figures(), List.of(classes, frequencies));
+    }
+
+    /** The distinct values with their frequencies, as a frequency table of their own. */
+    private void asFrequencies(SheetFigures figures) {
+        Decimals distinct = figures.sample().ranking().distinct();
+        List<String> values = java.util.stream.IntStream.range(0, distinct.size())
+                .mapToObj(i -> distinct.decimal(i).toPlainString())
+                .toList();
+        List<String> frequencies = java.util.stream.IntStream.range(0, distinct.size())
+                .mapToObj(i -> figures.sample().ranking().weight(i).toString())
+                .toList();
+        add(SampleSheet.Kind.FREQUENCIES, figures, List.of(values, frequencies));
+    }
+
+    /** Equally spaced values read as midpoints of classes that meet halfway between them. */
+    private static Optional<List<List<String>>> midpoints(SheetFigures figures) {
+        Decimals distinct = figures.sample().ranking().distinct();
+        if (distinct.size() < 2) {
+            return Optional.empty();
+        }
+        Exact step = distinct.at(1).minus(distinct.at(0));
+        List<String> classes = new java.util.ArrayList<>();
+        List<String> frequencies = new java.util.ArrayList<>();
+        for (int i = 0; i < distinct.size(); i++) {
+            if (i > 0 && !distinct.at(i).minus(distinct.at(i - 1)).equals(step)) {
+                return Optional.empty();
+            }
+            classes.add(distinct.at(i).minus(step.half()) + " to under "
+                    + distinct.at(i).plus(step.half()));
+            frequencies.add(figures.sample().ranking().weight(i).toString());
+        }
+        return Optional.of(List.of(classes, frequencies));
+    }
+
+    private void add(SampleSheet.Kind kind, SheetFigures from, List<List<String>> columns) {
+        SampleSheet sheet = SampleSheet.table(
+                kind,
+                model.assignment().freshId(),
+                Words.of(
+                        kind == SampleSheet.Kind.CLASSES ? "classes.name" : "classes.table-name",
+                        from.sheet().name()),
+                from.sheet().unit(),
+                Entries.of(columns.get(0)),
+                Entries.of(columns.get(1)));
+        model.make(new Edit.AddSheet(model.assignment().sheets().size(), sheet));
+        model.select(sheet.id());
+    }
+
+    private void copy(Shown shown) {
+        String head = String.join("\t", shown.axis(), "x", "f", "F");
+        List<List<String>> rows = java.util.stream.IntStream.range(
+                        0, shown.table().size())
+                .mapToObj(i -> {
+                    ClassInterval one = shown.table().at(i);
+                    return List.of(
+                            one.label(),
+                            one.midpoint().map(shown.figures().text()::carried).orElse("–"),
+                            shown.figures().text().carried(one.frequency()),
+                            shown.figures()
+                                    .text()
+                                    .carried(shown.table().before(i).plus(one.frequency())));
+                })
+                .toList();
+        ClipboardContent content = new ClipboardContent();
+        content.putString(head + "\n"
+                + rows.stream().map(row -> String.join("\t", row)).collect(Collectors.joining("\n")) + "\n");
+        content.putHtml("<table><tr><th>" + head.replace("\t", "</th><th>") + "</th></tr>"
+                + rows.stream()
+                        .map(row -> "<tr><td>"
+                                + String.join("</td><td>", row)
+                                        .replace("<", "&lt;")
+                                        .replace("&lt;/td>&lt;td>", "</td><td>")
+                                + "</td></tr>")
+                        .collect(Collectors.joining())
+                + "</table>");
+        Clipboard.getSystemClipboard().setContent(content);
+        model.say(Words.of("message.table-copied"));
+    }
+
+    private void take(MouseEvent press) {
+        dragged = histogram.edgeAt(press.getX()).orElse(-1);
+    }
+
+    private void drag(MouseEvent drag) {
+        SheetFigures figures = model.figuresProperty().get();
+        if (dragged < 0 || figures == null) {
+            return;
+        }
+        int places = figures.sample().places();
+        Exact to =
+                Exact.from(BigDecimal.valueOf(histogram.value(drag.getX())).setScale(places, RoundingMode.HALF_EVEN));
+        Tabulation now = preview != null ? preview : tabulate.of(figures);
+        now.moved(dragged, to).ifPresent(moved -> {
+            preview = moved;
+            showClasses(figures, moved, false);
+        });
+    }
+
+    private void letGo() {
+        if (dragged >= 0 && preview != null) {
+            tabulate(preview);
+        }
+        dragged = -1;
+    }
+}

@@ -1,0 +1,92 @@
+package promedio.desktop.classes;
+
+import java.util.Optional;
+import promedio.core.course.CardKey;
+import promedio.core.course.GroupedPosition;
+import promedio.core.formula.Evaluation;
+import promedio.core.measure.Catalogue;
+import promedio.core.measure.Measure;
+import promedio.core.number.Exact;
+import promedio.core.number.Figure;
+import promedio.core.sample.ClassTable;
+import promedio.core.sample.Sample;
+import promedio.desktop.model.ClassEdges;
+import promedio.desktop.model.SheetFigures;
+
+/**
+ * A class table as the page and its pictures show it: what stands in the table, and the measures read off it.
+ *
+ * @param table the classes
+ * @param figures the figures of the sheet it comes from
+ */
+record Shown(ClassTable table, SheetFigures figures) {
+    private ClassEdges edges() {
+        return new ClassEdges(table);
+    }
+
+    double lower(int index) {
+        return edges().lower(index);
+    }
+
+    double upper(int index) {
+        return edges().upper(index);
+    }
+
+    double least() {
+        return edges().least();
+    }
+
+    double most() {
+        return edges().most();
+    }
+
+    boolean isDashed(int index) {
+        return edges().isDashed(index);
+    }
+
+    /** Whether heights are densities, since widths differ. */
+    boolean byDensity() {
+        return table.commonWidth().isEmpty();
+    }
+
+    /** The height of a class: its frequency, or its density. */
+    double height(int index) {
+        return byDensity()
+                ? edges().density(index)
+                : table.at(index).frequency().toDouble();
+    }
+
+    double highest() {
+        double highest = 0;
+        for (int i = 0; i < table.size(); i++) {
+            highest = Math.max(highest, height(i));
+        }
+        return highest;
+    }
+
+    /** A measure of the table, under the card. */
+    Optional<Figure> figure(String question) {
+        Sample sample = Sample.classes(table);
+        Optional<Measure> measure = Catalogue.classes().find(question, figures.card());
+        return measure.flatMap(found -> found.outcome(Evaluation.of(sample)).single());
+    }
+
+    /** A measure as it is written; a dash where it has no value. */
+    String written(String question) {
+        return figure(question).map(figures.text()::answer).orElse("–");
+    }
+
+    /** The position of a share of the values: pn, or p(n + 1), where the card says so. */
+    double position(Exact share) {
+        Exact n = table.count();
+        Exact from = figures.card().get(CardKey.GROUPED_POSITION) == GroupedPosition.PN ? n : n.plus(Exact.ONE);
+        return Math.min(from.times(share).toDouble(), n.toDouble());
+    }
+
+    /** What the numbers are, with their unit. */
+    String axis() {
+        String unit = figures.sheet().unit();
+        String name = figures.sheet().name();
+        return unit.isEmpty() ? name : name + ", " + unit;
+    }
+}
