@@ -59,10 +59,13 @@ public final class Marker {
      * @throws IllegalArgumentException when the catalogue has no such question
      */
     public Verdict mark(String question, String text) {
-        Answer answer = Answer.parse(text);
         Outcome outcome = measure(question).outcome(evaluation);
+        return namesClass(text, outcome).orElseGet(() -> mark(question, Answer.parse(text), outcome));
+    }
+
+    private Verdict mark(String question, Answer answer, Outcome outcome) {
         if (answer instanceof Answer.Unreadable) {
-            return namesClass(text, outcome).orElseGet(Verdict.Unreadable::new);
+            return new Verdict.Unreadable();
         }
         return agreement
                 .of(answer, outcome)

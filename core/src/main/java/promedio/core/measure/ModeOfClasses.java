@@ -12,7 +12,6 @@ import promedio.core.formula.Notation;
 import promedio.core.formula.Outcome;
 import promedio.core.formula.Symbol;
 import promedio.core.number.Exact;
-import promedio.core.number.Figure;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Grouping;
 import promedio.core.sample.Sample;
@@ -79,9 +78,12 @@ public record ModeOfClasses(GroupedMode way) implements Measure {
         return Measure.only(SYMBOL, modes.size() == 1 ? modes.get(0) : new Formula.Series(modes));
     }
 
-    private Formula ofRun(int which, int length, boolean density) {
+    private Formula ofRun(int which, Grouping.ModalRun run, boolean density) {
         ClassFigures interval = ClassFigures.modalInterval(which);
-        if (way == GroupedMode.MIDPOINT || way == GroupedMode.INTERPOLATED && length > 2) {
+        boolean middle = way == GroupedMode.MIDPOINT
+                || way == GroupedMode.INTERPOLATED && run.length() > 2
+                || way == GroupedMode.NEIGHBOURS && run.alone();
+        if (middle) {
             return interval.lower().plus(interval.upper()).over(number(2));
         }
         if (way == GroupedMode.NEIGHBOURS) {
@@ -112,16 +114,13 @@ public record ModeOfClasses(GroupedMode way) implements Measure {
             return new Outcome.Undefined(modes.whyNone().get());
         }
         List<Exact> found = new ArrayList<>();
-        boolean density = sample.shape().grouping().orElseThrow().width().isEmpty();
+        Grouping grouping = sample.shape().grouping().orElseThrow();
         for (int i = 0; i < modes.runs().size(); i++) {
-            Formula mode = ofRun(i, modes.runs().get(i).length(), density);
-            Outcome outcome = evaluation.outcome(mode);
-            if (outcome.figures().isEmpty()) {
-                outcome = evaluation.outcome(ClassFigures.modalInterval(i).midpoint());
-            }
-            Figure figure = outcome.single().orElseThrow();
-            if (!found.contains(figure)) {
-                found.add((Exact) figure);
+            Formula mode =
+                    ofRun(i, grouping.modalRuns().get(i), grouping.width().isEmpty());
+            Exact value = (Exact) evaluation.outcome(mode).single().orElseThrow();
+            if (!found.contains(value)) {
+                found.add(value);
             }
         }
         found.sort(null);

@@ -25,6 +25,9 @@ import promedio.core.sentence.Sentence;
  * @param root whether it is the standard deviation
  */
 public record SheppardVariance(Divisor divisor, boolean root) implements Measure {
+    private static final Symbol CORRECTED =
+            Symbol.of("variance-corrected", new Notation.Raised(letter(), Notation.numeral("2")));
+
     private static final Need EQUAL_WIDTHS = new Need(
             sample -> sample.isOpenEnded()
                     || sample.shape()
@@ -40,11 +43,11 @@ public record SheppardVariance(Divisor divisor, boolean root) implements Measure
 
     @Override
     public Symbol symbol() {
-        return variance().symbol();
+        return root ? Symbol.of("sd-corrected", letter()) : CORRECTED;
     }
 
-    private Measure variance() {
-        return root ? new StandardDeviation(divisor) : new Variance(divisor);
+    private static Notation letter() {
+        return Notation.indexed("s", "c");
     }
 
     @Override
@@ -72,10 +75,8 @@ public record SheppardVariance(Divisor divisor, boolean root) implements Measure
     @Override
     public List<Method> methods(Shape shape) {
         Formula h = Mean.step(shape).orElseGet(() -> number(1));
-        Symbol corrected =
-                Symbol.of("variance-corrected", new Notation.Raised(Notation.indexed("s", "c"), Notation.numeral("2")));
         Formula variance = Variance.part(divisor).minus(h.squared().over(number(12)));
-        return Measure.only(symbol(), root ? variance.named(corrected).root() : variance);
+        return Measure.only(symbol(), root ? variance.named(CORRECTED).root() : variance);
     }
 
     @Override
