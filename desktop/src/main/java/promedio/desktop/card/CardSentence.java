@@ -25,7 +25,8 @@ final class CardSentence {
                 words(card, told.get(3)));
         List<String> ids = told.stream().map(CardKey::id).toList();
         long others = card.differences().keySet().stream()
-                .filter(key -> !ids.contains(key))
+                .filter(id -> !ids.contains(id))
+                .filter(id -> classes || CardKey.find(id).orElseThrow().subject() != CardKey.Subject.CLASSES)
                 .count();
         return others == 0 ? sentence : Words.of("card.more", sentence, others);
     }

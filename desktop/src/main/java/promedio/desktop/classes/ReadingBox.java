@@ -1,6 +1,7 @@
 package promedio.desktop.classes;
 
 import java.util.Optional;
+import java.util.Set;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -21,6 +22,9 @@ import promedio.desktop.text.Words;
 
 /** How a class table was read, and why; the other reading is one click away. */
 final class ReadingBox extends VBox {
+    private static final Set<Interpretation.Status> FAULTS = Set.of(
+            Interpretation.Status.BAD_CLASS, Interpretation.Status.BAD_FREQUENCY, Interpretation.Status.NOT_A_NUMBER);
+
     private final DeskModel model;
 
     ReadingBox(DeskModel model) {
@@ -43,9 +47,10 @@ final class ReadingBox extends VBox {
                 .reduce((a, b) -> a + ", " + b)
                 .ifPresent(left -> say(Words.of("entries.left-out", left)));
         for (int row = 0; row < figures.sheet().size(); row++) {
-            if (interpretation.status(row) != Interpretation.Status.NUMBER) {
+            if (FAULTS.contains(interpretation.status(row))) {
+                String typed = figures.sheet().values().text(row);
                 interpretation.remark(row).ifPresent(remark -> {
-                    Label label = say(Words.of(remark, figures.text()));
+                    Label label = say(Words.of("classes.fault", typed, Words.of(remark, figures.text())));
                     label.getStyleClass().add("fault");
                 });
             }

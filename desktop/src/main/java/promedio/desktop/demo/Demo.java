@@ -9,7 +9,9 @@ import promedio.core.assignment.Edit;
 import promedio.core.assignment.Entries;
 import promedio.core.assignment.History;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
+import promedio.core.course.OpenEnds;
 import promedio.core.number.Exact;
 import promedio.core.tabulate.Tabulation;
 
@@ -26,7 +28,7 @@ public final class Demo {
     public static Assignment assignment() {
         History history = new History(Assignment.EMPTY);
         history.make(new Edit.Retitle("Repair café, sheet 3"));
-        history.make(new Edit.ChangeCard(CourseCard.STANDARD));
+        history.make(new Edit.ChangeCard(CourseCard.STANDARD.with(CardKey.OPEN_ENDS, OpenEnds.SAME_WIDTH)));
         List<SampleSheet> sheets = List.of(minutes(), visitors(), ages(), kilograms(), waiting());
         for (SampleSheet sheet : sheets) {
             history.make(new Edit.AddSheet(history.present().sheets().size(), sheet));

@@ -184,11 +184,8 @@ final class Scenes {
     }
 
     private void classes() {
-        shot("classes-table", () -> {
-            demo("waiting", Page.CLASSES);
-            model.choose(CardKey.OPEN_ENDS, OpenEnds.SAME_WIDTH);
-        });
-        shot("classes-open-end", () -> model.undo());
+        shot("classes-table", () -> demo("waiting", Page.CLASSES));
+        shot("classes-open-end", () -> model.choose(CardKey.OPEN_ENDS, OpenEnds.UNDEFINED));
         shot("classes-measures", () -> {
             demo("waiting", Page.MEASURES);
             model.toggle("median");

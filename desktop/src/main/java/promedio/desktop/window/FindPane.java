@@ -45,6 +45,13 @@ public final class FindPane extends VBox {
         none.setWrapText(true);
         getChildren().addAll(field, found, none);
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        // On release, so that a key held down does not go on to close the row it has opened.
+        addEventFilter(KeyEvent.KEY_RELEASED, key -> {
+            if (key.getCode() == KeyCode.ENTER) {
+                choose();
+                key.consume();
+            }
+        });
         focusWithinProperty().addListener((property, before, within) -> {
             if (!within) {
                 setOpen(false);
@@ -78,8 +85,6 @@ public final class FindPane extends VBox {
             int next = found.getSelectionModel().getSelectedIndex() + step;
             found.getSelectionModel()
                     .select(Math.max(0, Math.min(found.getItems().size() - 1, next)));
-        } else if (code == KeyCode.ENTER) {
-            choose();
         } else if (code == KeyCode.ESCAPE) {
             setOpen(false);
         } else {

@@ -125,7 +125,7 @@ class WindowTest extends OpenWindow {
         click("#new-sample");
         assertThat(words()).contains("Type or paste your numbers");
         type("1 2");
-        assertThat(desk.assignment().sheets()).hasSize(5);
+        assertThat(desk.assignment().sheets()).hasSize(6);
     }
 
     @Test

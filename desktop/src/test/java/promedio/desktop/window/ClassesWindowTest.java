@@ -1,0 +1,181 @@
+package promedio.desktop.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.Mockito.when;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.SampleSheet;
+import promedio.core.number.Exact;
+import promedio.desktop.model.DeskModel;
+
+@DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
+class ClassesWindowTest extends OpenWindow {
+    private void paste(String text) {
+        onWindow(() -> {
+            desk.type(text);
+            return null;
+        });
+        settle();
+    }
+
+    /** Presses a button that may lie below the fold. */
+    private void fire(String query) {
+        onWindow(() -> {
+            ((Button) window.scene().lookup(query)).fire();
+            return null;
+        });
+        settle();
+    }
+
+    @Test
+    void a_typed_class_table_tells_how_it_was_read_and_takes_the_other_reading_by_one_click() {
+        type("10-19: 4; 20-29: 9; 30-39: 2");
+        assertThat(desk.sheet().orElseThrow().kind()).isEqualTo(SampleSheet.Kind.CLASSES);
+        assertThat(desk.pageProperty().get()).isEqualTo(DeskModel.Page.CLASSES);
+        assertThat(words()).contains("9.5 to 19.5").anyMatch(text -> text.startsWith("The gaps are 1"));
+        assertThat(figure("median")).isEqualTo("23.39");
+        click("Take them as completed units");
+        assertThat(words()).contains("10 to 20");
+        assertThat(figure("median")).isEqualTo("23.89");
+        press(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(figure("median")).isEqualTo("23.39");
+    }
+
+    @Test
+    void an_open_class_asks_for_an_assumption_and_results_say_that_they_rest_on_it() {
+        paste("0 to under 10\t4\n10 to under 20\t6\n20 and over\t3\nTotal\t13");
+        assertThat(words()).anyMatch(text -> text.startsWith("† The class “20 and over” has no end"));
+        assertThat(figure("median")).isEqualTo("14.17");
+        assertThat(figure("mean")).isEmpty();
+        click("take it as wide as its neighbour");
+        assertThat(figure("mean")).isEqualTo("14.23");
+        click("#class-mean");
+        assertThat(words()).anyMatch(text -> text.contains("It rests on the end assumed"));
+        assertThat(words()).anyMatch(text -> text.contains("a row of totals"));
+    }
+
+    @Test
+    void the_working_shows_every_hand_method_and_a_clicked_midpoint_is_the_assumed_mean() {
+        demo("waiting", DeskModel.Page.CLASSES);
+        click("#class-variance");
+        click("#class-method-step-deviation".replace("step-deviation", "short-cut"));
+        click("#class-mean");
+        click("#class-MIDPOINT-1");
+        List<String> spoken = onWindow(() -> window.scene().getRoot().lookupAll(".class-working .formula").stream()
+                .map(Node::getAccessibleText)
+                .toList());
+        assertThat(spoken).anyMatch(text -> text.startsWith("A equals midpoint equals 7.5"));
+    }
+
+    @Test
+    void answers_stand_beside_the_table_and_a_class_may_be_named() {
+        demo("waiting", DeskModel.Page.CLASSES);
+        assertThat(words()).contains("names the class", "differs", "agrees");
+    }
+
+    @Test
+    void questions_are_answered_by_interpolation() {
+        demo("waiting", DeskModel.Page.CLASSES);
+        click("#class-from");
+        robot.write("10", 0);
+        click("#class-to");
+        robot.write("20", 0);
+        click("#class-top");
+        robot.write("10", 0);
+        settle();
+        assertThat(words()).contains("60.00, or 37.50 %", "above 37.06");
+    }
+
+    @Test
+    void a_list_is_put_into_classes_whose_edges_are_dragged(@TempDir Path folder) {
+        demo("minutes", DeskModel.Page.CLASSES);
+        Node histogram = onWindow(() -> window.scene().lookup(".histogram"));
+        Bounds bounds = onWindow(() -> histogram.localToScreen(histogram.getBoundsInLocal()));
+        double em = 13;
+        double left = bounds.getMinX() + 3.4 * em;
+        double perUnit = (bounds.getMaxX() - 0.9 * em - left) / 140;
+        double y = bounds.getMaxY() - 3.4 * em;
+        robot.moveTo(left + 20 * perUnit, y);
+        robot.press(MouseButton.PRIMARY);
+        robot.moveBy(-3 * perUnit, 0);
+        robot.moveBy(-2 * perUnit, 0);
+        robot.release(MouseButton.PRIMARY);
+        settle();
+        List<Exact> edges =
+                desk.sheet().orElseThrow().tabulation().orElseThrow().edges();
+        assertThat(edges.get(1)).isBetween(Exact.of(14), Exact.of(16));
+        Path file = folder.resolve("classes.promedio");
+        when(picker.toSave(anyString())).thenReturn(Optional.of(file));
+        press(KeyCode.CONTROL, KeyCode.S);
+        onWindow(() -> {
+            desk.show(Assignment.EMPTY, null);
+            desk.open(file);
+            return null;
+        });
+        settle();
+        assertThat(desk.assignment()
+                        .sheet("minutes")
+                        .orElseThrow()
+                        .tabulation()
+                        .orElseThrow()
+                        .edges())
+                .isEqualTo(edges);
+        assertThat(desk.assignment().sheet("waiting").orElseThrow().kind()).isEqualTo(SampleSheet.Kind.CLASSES);
+    }
+
+    @Test
+    void proposals_typed_boundaries_and_values_outside() {
+        type("10 12 15 19 20 20 25 29 30 39");
+        press(KeyCode.CONTROL, KeyCode.DIGIT3);
+        click("#rule-ROOT");
+        assertThat(words()).anyMatch(text -> text.startsWith("Σf = 10: every value"));
+        Node edges = onWindow(() -> window.scene().lookup("#tabulate-edges"));
+        robot.clickOn(edges);
+        press(KeyCode.CONTROL, KeyCode.A);
+        robot.write("15; 25; 40", 0);
+        press(KeyCode.ENTER);
+        assertThat(words()).anyMatch(text -> text.startsWith("Outside the classes lie 2 values below and 0 above"));
+        fire("#classes-own");
+        assertThat(desk.sheet().orElseThrow().values().texts()).containsExactly("15 to under 25", "25 to under 40");
+        fire("#classes-copy");
+        assertThat(onWindow(() -> Clipboard.getSystemClipboard().getString()))
+                .contains("15 to under 25\t20\t4\t4")
+                .contains("25 to under 40\t32.5\t4\t8");
+    }
+
+    @Test
+    void running_totals_and_stems_are_taken_apart() {
+        paste("less than 10 4\nless than 20 10\nless than 30 12");
+        assertThat(desk.sheet().orElseThrow().frequencies().orElseThrow().texts())
+                .containsExactly("4", "6", "2");
+        onWindow(() -> {
+            desk.startSample();
+            return null;
+        });
+        paste("1 | 2 5 5\n2 | 0 3");
+        assertThat(desk.sheet().orElseThrow().values().texts()).containsExactly("12", "15", "15", "20", "23");
+    }
+
+    @Test
+    void faults_are_told_at_their_row_and_the_rest_stays_usable() {
+        paste("0-10 4\n10-20 9\n15-30 12\nforty 3");
+        assertThat(words())
+                .anyMatch(text -> text.startsWith("“15-30” is left out: The classes 10-20 and 15-30 overlap"))
+                .anyMatch(text -> text.startsWith("“forty” is left out"));
+        assertThat(figure("mean")).isEqualTo("11.92");
+    }
+}
