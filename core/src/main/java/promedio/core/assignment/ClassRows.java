@@ -22,7 +22,7 @@ import promedio.core.tabulate.ClassReading;
 final class ClassRows {
     private static final Pattern TOTAL =
             Pattern.compile("(?i)\\s*(?:total|totals|sum|all|altogether|n|σ|Σ|Σf)\\s*:?\\s*");
-    private static final Pattern WORDED = Pattern.compile("\\s*([0-9.,]+)\\s*\\p{L}[\\p{L}\\s.]*");
+    private static final Pattern WORDED = Pattern.compile("\\s*([0-9.,]+)\\s*(?:%|\\p{L}[\\p{L}\\s.]*)");
 
     private final SampleSheet sheet;
     private final CourseCard card;

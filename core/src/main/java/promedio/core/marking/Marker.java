@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.formula.Evaluation;
@@ -32,6 +33,7 @@ public final class Marker {
 
     private final Sample sample;
     private final CourseCard card;
+    private final Function<CourseCard, Sample> reading;
     private final Evaluation evaluation;
     private final Agreement agreement;
     private final Map<String, List<Candidate>> candidates = new HashMap<>();
@@ -39,16 +41,30 @@ public final class Marker {
     private final RoundedWays ways;
     private List<OtherValue> others;
 
-    /** A marker for a sample and a card. */
+    /** A marker for a sample and a card; the sample is the same under every card. */
     public Marker(Sample sample, CourseCard card) {
+        this(sample, card, other -> sample);
+    }
+
+    /**
+     * A marker for a sample that was read under a card.
+     *
+     * @param reading the sample as it is read under another card: with other boundaries of its classes, say
+     */
+    public Marker(Sample sample, CourseCard card, Function<CourseCard, Sample> reading) {
         this.sample = sample;
+        this.reading = reading;
         this.card = card;
         this.evaluation = Evaluation.of(sample);
         this.agreement = new Agreement(card, sample);
         this.ways = new RoundedWays(sample, card.halves());
     }
 
-    private record Candidate(CardKey<?> key, String choiceId, CourseCard card, Measure measure, Outcome outcome) {}
+    private record Candidate(
+            CardKey<?> key, String choiceId, CourseCard card, Measure measure, Outcome outcome, Sample sample) {}
+
+    /** The keys under which a class table is read otherwise. */
+    private static final Set<CardKey<?>> READINGS = Set.of(CardKey.BOUNDARIES, CardKey.OPEN_ENDS);
 
     private record OtherValue(Measure measure, Outcome outcome) {}
 
@@ -137,7 +153,7 @@ public final class Marker {
 
     private Optional<Verdict> convention(String question, Answer answer) {
         for (Candidate candidate : candidates.computeIfAbsent(question, this::candidates)) {
-            boolean agrees = new Agreement(candidate.card(), sample)
+            boolean agrees = new Agreement(candidate.card(), candidate.sample())
                     .of(answer, candidate.outcome())
                     .filter(verdict -> verdict instanceof Verdict.Agrees || hasTwoFigures(answer))
                     .isPresent();
@@ -176,11 +192,14 @@ public final class Marker {
             }
             CourseCard other = card.with(key, choice);
             Optional<Measure> measure = Catalogue.of(sample).find(question, other);
+            boolean rereads = sample.classes().isPresent() && READINGS.contains(key);
             boolean changes = key == CardKey.ROUNDING
+                    || rereads
                     || measure.isPresent() && !measure.get().equals(measure(question));
             if (measure.isPresent() && changes) {
-                Outcome outcome = measure.get().outcome(evaluation);
-                found.add(new Candidate(key, key.idOf(choice), other, measure.get(), outcome));
+                Sample read = rereads ? reading.apply(other) : sample;
+                Outcome outcome = measure.get().outcome(rereads ? Evaluation.of(read) : evaluation);
+                found.add(new Candidate(key, key.idOf(choice), other, measure.get(), outcome, read));
             }
         }
     }

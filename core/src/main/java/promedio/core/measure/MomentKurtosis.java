@@ -3,6 +3,7 @@ package promedio.core.measure;
 import static promedio.core.formula.Formula.number;
 
 import java.util.List;
+import java.util.function.IntFunction;
 import promedio.core.course.Divisor;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Notation;
@@ -53,24 +54,30 @@ public record MomentKurtosis(Kind kind) implements Measure {
 
     @Override
     public List<Method> methods(Shape shape) {
-        Formula beta = Moments.central(4).over(Moments.central(2).squared()).named(Kind.MOMENT.symbol);
+        return List.of(
+                new Method("definition", body(kind, Moments::central).named(symbol())),
+                new Method(
+                        "moments-about-A",
+                        body(kind, k -> Moments.turned(k, shape)).named(symbol())));
+    }
+
+    private static Formula body(Kind kind, IntFunction<Formula> moment) {
+        Formula beta = moment.apply(4).over(moment.apply(2).squared()).named(Kind.MOMENT.symbol);
         Formula n = Symbols.N;
-        return Measure.only(
-                symbol(),
-                switch (kind) {
-                    case MOMENT -> beta.parts().get(0);
-                    case EXCESS -> beta.minus(number(3));
-                    case ADJUSTED ->
-                        Symbols.N_LESS_1
-                                .over(n.minus(number(2)).times(n.minus(number(3))))
-                                .times(n.plus(number(1))
-                                        .times(beta.minus(number(3)).named(Kind.EXCESS.symbol))
-                                        .plus(number(6)));
-                    case B2 ->
-                        Moments.central(4)
-                                .over(StandardDeviation.part(Divisor.SAMPLE).power(4))
-                                .minus(number(3));
-                });
+        return switch (kind) {
+            case MOMENT -> beta.parts().get(0);
+            case EXCESS -> beta.minus(number(3));
+            case ADJUSTED ->
+                Symbols.N_LESS_1
+                        .over(n.minus(number(2)).times(n.minus(number(3))))
+                        .times(n.plus(number(1))
+                                .times(beta.minus(number(3)).named(Kind.EXCESS.symbol))
+                                .plus(number(6)));
+            case B2 ->
+                moment.apply(4)
+                        .over(StandardDeviation.part(Divisor.SAMPLE).power(4))
+                        .minus(number(3));
+        };
     }
 
     /** Which of the four. */

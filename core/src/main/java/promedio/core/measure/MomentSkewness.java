@@ -3,6 +3,7 @@ package promedio.core.measure;
 import static promedio.core.formula.Formula.number;
 
 import java.util.List;
+import java.util.function.IntFunction;
 import promedio.core.course.Divisor;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Notation;
@@ -55,20 +56,26 @@ public record MomentSkewness(Kind kind) implements Measure {
 
     @Override
     public List<Method> methods(Shape shape) {
-        Formula m2 = Moments.central(2);
-        Formula m3 = Moments.central(3);
+        return List.of(
+                new Method("definition", body(kind, Moments::central).named(symbol())),
+                new Method(
+                        "moments-about-A",
+                        body(kind, k -> Moments.turned(k, shape)).named(symbol())));
+    }
+
+    private static Formula body(Kind kind, IntFunction<Formula> moment) {
+        Formula m2 = moment.apply(2);
+        Formula m3 = moment.apply(3);
         Formula g1 = m3.over(m2.times(m2.root()));
-        return Measure.only(
-                symbol(),
-                switch (kind) {
-                    case MOMENT -> g1;
-                    case BETA -> m3.squared().over(m2.power(3));
-                    case ADJUSTED ->
-                        g1.named(Kind.MOMENT.symbol)
-                                .times(Symbols.N.times(Symbols.N_LESS_1).root())
-                                .over(Symbols.N.minus(number(2)));
-                    case B1 -> m3.over(StandardDeviation.part(Divisor.SAMPLE).power(3));
-                });
+        return switch (kind) {
+            case MOMENT -> g1;
+            case BETA -> m3.squared().over(m2.power(3));
+            case ADJUSTED ->
+                g1.named(Kind.MOMENT.symbol)
+                        .times(Symbols.N.times(Symbols.N_LESS_1).root())
+                        .over(Symbols.N.minus(number(2)));
+            case B1 -> m3.over(StandardDeviation.part(Divisor.SAMPLE).power(3));
+        };
     }
 
     @Override

@@ -20,6 +20,7 @@ import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.course.OpenEnds;
 import promedio.core.formula.Evaluation;
+import promedio.core.formula.Notation;
 import promedio.core.formula.Outcome;
 import promedio.core.marking.Marker;
 import promedio.core.marking.Verdict;
@@ -31,6 +32,7 @@ import promedio.core.sample.ClassTable;
 import promedio.core.sample.Sample;
 import promedio.core.tabulate.ClassLabel;
 import promedio.core.tabulate.ClassReading;
+import promedio.core.working.CharlierCheck;
 import promedio.core.working.Working;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -149,6 +151,28 @@ class ClassMeasuresTest {
         assertThat(marker.mark("mode", "15"))
                 .isInstanceOfSatisfying(Verdict.Convention.class, convention -> assertThat(convention.key())
                         .isSameAs(CardKey.GROUPED_MODE));
+    }
+
+    @Test
+    void an_answer_under_another_reading_of_the_classes_is_a_convention() {
+        String table = "10-19 3, 20-29 5, 30-39 2";
+        Marker marker =
+                new Marker(sample(table, CourseCard.STANDARD), CourseCard.STANDARD, card -> sample(table, card));
+        // In completed units the median is 20 + (5 − 3)/5·10 = 24, half a unit more.
+        assertThat(marker.mark("median", "24.00"))
+                .isInstanceOfSatisfying(Verdict.Convention.class, convention -> assertThat(convention.key())
+                        .isSameAs(CardKey.BOUNDARIES));
+    }
+
+    @Test
+    void charliers_checks_hold_and_show_both_sides() {
+        // u = −1, 0, 1 with f = 4, 6, 2: Σfu = −2, Σfu² = 6.
+        Sample sample = sample("0-10 4, 10-20 6, 20-30 2", CourseCard.STANDARD);
+        assertThat(CharlierCheck.of(sample, CourseCard.STANDARD, 2))
+                .extracting(Notation::text)
+                .containsExactly("Σf(u + 1) = 10,   Σfu + n = 10", "Σf(u + 1)² = 14,   Σfu² + 2Σfu + n = 14");
+        assertThat(CharlierCheck.of(sample("0-5 4, 5-20 6", CourseCard.STANDARD), CourseCard.STANDARD, 2))
+                .isEmpty();
     }
 
     @Provide

@@ -27,6 +27,7 @@ final class ClassGrid extends GridPane {
     private IntConsumer pointed = index -> {};
     private IntConsumer assumed = index -> {};
     private int lit = -1;
+    private boolean all;
 
     ClassGrid() {
         getStyleClass().add("class-grid");
@@ -50,17 +51,31 @@ final class ClassGrid extends GridPane {
         FREQUENCY,
         LESS_THAN,
         MORE_THAN,
+        RELATIVE,
         PERCENT,
         DENSITY
     }
 
-    private static List<Column> columns(Shown shown, boolean tallied) {
+    /** Shows every column, or those that are usual. */
+    void setAllColumns(boolean every) {
+        all = every;
+    }
+
+    boolean showsAllColumns() {
+        return all;
+    }
+
+    private List<Column> columns(Shown shown, boolean tallied) {
         List<Column> columns = new ArrayList<>(List.of(Column.values()));
         ClassTable table = shown.table();
         boolean tally = tallied && table.count().compareTo(Exact.of(MOST_TALLIED)) <= 0;
         if (!tally) {
             columns.remove(Column.TALLY);
         }
+        if (all) {
+            return columns;
+        }
+        columns.remove(Column.RELATIVE);
         boolean same = table.classes().stream()
                 .filter(one -> !one.isOpen() && !one.assumed())
                 .allMatch(one -> one.label().contains(written(shown, one.lower().orElse(Exact.ZERO)))
@@ -130,6 +145,7 @@ final class ClassGrid extends GridPane {
             case FREQUENCY -> text.carried(one.frequency());
             case LESS_THAN -> text.carried(table.before(index).plus(one.frequency()));
             case MORE_THAN -> text.carried(table.count().minus(table.before(index)));
+            case RELATIVE -> text.carried(one.frequency().over(table.count()));
             case PERCENT -> text.answer(one.frequency().times(100).over(table.count()));
             case DENSITY -> one.density().map(text::answer).orElse("–");
         };
@@ -142,6 +158,7 @@ final class ClassGrid extends GridPane {
                     switch (columns.get(c)) {
                         case CLASS -> "Σ";
                         case FREQUENCY -> written(shown, shown.table().count());
+                        case RELATIVE -> "1";
                         case PERCENT -> "100";
                         default -> "";
                     };

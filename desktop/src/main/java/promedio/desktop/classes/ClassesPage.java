@@ -125,7 +125,7 @@ public final class ClassesPage extends ScrollPane {
             grid.show(table, false);
             working.show(table);
             questions.show(table);
-            actions.getChildren().setAll(action("classes.copy", () -> copy(table)));
+            actions.getChildren().setAll(columns(), action("classes.copy", () -> copy(table)));
             left.getChildren().setAll(reading, grid, working, questions, actions);
         });
         showMargin(figures);
@@ -186,6 +186,7 @@ public final class ClassesPage extends ScrollPane {
         if (all) {
             actions.getChildren()
                     .setAll(
+                            columns(),
                             action("classes.own", () -> shown.ifPresent(this::asOwnSample)),
                             action("classes.discrete", () -> asFrequencies(figures)),
                             action("classes.copy", () -> shown.ifPresent(this::copy)));
@@ -199,6 +200,13 @@ public final class ClassesPage extends ScrollPane {
             }
             margin.getChildren().setAll(compare);
         }
+    }
+
+    private Button columns() {
+        return action(grid.showsAllColumns() ? "classes.columns.fewer" : "classes.columns.all", () -> {
+            grid.setAllColumns(!grid.showsAllColumns());
+            show();
+        });
     }
 
     private Button action(String key, Runnable run) {

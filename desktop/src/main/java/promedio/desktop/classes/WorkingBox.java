@@ -17,6 +17,7 @@ import promedio.core.measure.Measure;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Sample;
 import promedio.core.sentence.Sentence;
+import promedio.core.working.CharlierCheck;
 import promedio.core.working.Working;
 import promedio.desktop.formula.FormulaView;
 import promedio.desktop.model.DeskModel;
@@ -25,7 +26,7 @@ import promedio.desktop.text.Words;
 /** The working of one measure of the table, whose letters are pointed at in the table. */
 final class WorkingBox extends VBox {
     private static final List<String> QUESTIONS =
-            List.of("mean", "median", "quartile-1", "quartile-3", "mode", "variance", "sd");
+            List.of("mean", "median", "quartile-1", "quartile-3", "mode", "variance", "sd", "skewness", "kurtosis");
 
     private final DeskModel model;
     private final ClassGrid grid;
@@ -97,6 +98,16 @@ final class WorkingBox extends VBox {
             FormulaView view = new FormulaView().pointing(line.notation(), node -> point(node, found));
             boolean read = line.part().symbol().counts() && !line.last();
             (read ? readOff : this).getChildren().add(view);
+        }
+        checks(sample, chosen);
+    }
+
+    /** Charlier’s checks where step deviations are worked with. */
+    private void checks(Sample sample, Measure.Method chosen) {
+        if (chosen.id().equals("step-deviation")) {
+            getChildren().add(sentence(Words.of("classes.charlier")));
+            CharlierCheck.of(sample, shown.figures().card(), question.equals("mean") ? 1 : 2)
+                    .forEach(check -> getChildren().add(new FormulaView(check)));
         }
     }
 

@@ -38,7 +38,8 @@ public final class SheetFigures {
         this.card = card;
         Sample sample = interpretation.sample();
         this.text = new FigureText(card, sample.places());
-        this.marker = new Marker(sample, card);
+        this.marker = new Marker(
+                sample, card, other -> Interpretation.of(sheet, other).sample());
         Evaluation evaluation = Evaluation.of(sample);
         for (Measure measure : Catalogue.of(sample).page(card)) {
             lines.add(line(measure, measure.outcome(evaluation)));
