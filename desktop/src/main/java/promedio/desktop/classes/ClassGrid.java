@@ -24,6 +24,8 @@ final class ClassGrid extends GridPane {
     private static final int MOST_TALLIED = 40;
 
     private final List<List<Node>> rows = new ArrayList<>();
+    private final List<Label> totals = new ArrayList<>();
+    private List<Column> shownColumns = List.of();
     private IntConsumer pointed = index -> {};
     private IntConsumer assumed = index -> {};
     private int lit = -1;
@@ -94,9 +96,14 @@ final class ClassGrid extends GridPane {
     }
 
     void show(Shown shown, boolean tallied) {
+        List<Column> columns = columns(shown, tallied);
+        if (columns.equals(shownColumns) && rows.size() == shown.table().size() && !columns.contains(Column.TALLY)) {
+            update(shown, columns);
+            return;
+        }
+        shownColumns = columns;
         getChildren().clear();
         rows.clear();
-        List<Column> columns = columns(shown, tallied);
         for (int c = 0; c < columns.size(); c++) {
             Column column = columns.get(c);
             String words = column == Column.CLASS ? shown.axis() : Words.of("classes.column." + column);
@@ -109,6 +116,19 @@ final class ClassGrid extends GridPane {
         }
         total(shown, columns);
         light(lit);
+    }
+
+    /** The same table with other figures in it: while an edge is dragged, nodes are kept. */
+    private void update(Shown shown, List<Column> columns) {
+        for (int i = 0; i < rows.size(); i++) {
+            for (int c = 0; c < columns.size(); c++) {
+                ((Label) rows.get(i).get(c)).setText(text(shown, columns.get(c), i));
+            }
+        }
+        for (int c = 0; c < columns.size(); c++) {
+            totals.get(c).setText(totalText(shown, columns.get(c)));
+        }
+        ((Label) getChildren().get(0)).setText(columns.get(0) == Column.CLASS ? shown.axis() : "");
     }
 
     private void row(Shown shown, List<Column> columns, int index) {
@@ -153,17 +173,22 @@ final class ClassGrid extends GridPane {
 
     private void total(Shown shown, List<Column> columns) {
         int line = shown.table().size() + 1;
+        totals.clear();
         for (int c = 0; c < columns.size(); c++) {
-            String words =
-                    switch (columns.get(c)) {
-                        case CLASS -> "Σ";
-                        case FREQUENCY -> written(shown, shown.table().count());
-                        case RELATIVE -> "1";
-                        case PERCENT -> "100";
-                        default -> "";
-                    };
-            add(cell(words, "class-total", columns.get(c) == Column.CLASS), c, line);
+            Label cell = cell(totalText(shown, columns.get(c)), "class-total", columns.get(c) == Column.CLASS);
+            totals.add(cell);
+            add(cell, c, line);
         }
+    }
+
+    private static String totalText(Shown shown, Column column) {
+        return switch (column) {
+            case CLASS -> "Σ";
+            case FREQUENCY -> written(shown, shown.table().count());
+            case RELATIVE -> "1";
+            case PERCENT -> "100";
+            default -> "";
+        };
     }
 
     private static Label cell(String words, String style, boolean atLeft) {

@@ -171,10 +171,17 @@ public final class ClassesPage extends ScrollPane {
     private void showClasses(SheetFigures figures, Tabulation tabulation, boolean all) {
         Tabulation.Counted counted =
                 tabulation.count(figures.sample(), figures.card().get(CardKey.CLOSED), figures.text()::carried);
-        tabulate.show(tabulation, counted);
+        if (all) {
+            tabulate.show(tabulation, counted);
+        }
         Optional<Shown> shown = counted.table().map(table -> new Shown(table, figures));
         histogram.setMovable(true);
         pictures(shown);
+        if (!all) {
+            model.say(Words.of(
+                    "tabulate.dragged",
+                    tabulation.edges().stream().map(figures.text()::carried).collect(Collectors.joining("; "))));
+        }
         shown.ifPresent(table -> {
             grid.show(table, true);
             if (all) {

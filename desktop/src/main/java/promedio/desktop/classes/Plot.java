@@ -24,7 +24,6 @@ abstract class Plot extends Ink {
     /** Shows a table; null for none. */
     void show(Shown table) {
         shown = table;
-        requestLayout();
         draw();
     }
 

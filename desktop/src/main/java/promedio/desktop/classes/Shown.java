@@ -1,11 +1,12 @@
 package promedio.desktop.classes;
 
+import java.util.HashMap;
+import java.util.Map;
 import java.util.Optional;
 import promedio.core.course.CardKey;
 import promedio.core.course.GroupedPosition;
 import promedio.core.formula.Evaluation;
 import promedio.core.measure.Catalogue;
-import promedio.core.measure.Measure;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
 import promedio.core.sample.ClassTable;
@@ -13,35 +14,49 @@ import promedio.core.sample.Sample;
 import promedio.desktop.model.ClassEdges;
 import promedio.desktop.model.SheetFigures;
 
-/**
- * A class table as the page and its pictures show it: what stands in the table, and the measures read off it.
- *
- * @param table the classes
- * @param figures the figures of the sheet it comes from
- */
-record Shown(ClassTable table, SheetFigures figures) {
-    private ClassEdges edges() {
-        return new ClassEdges(table);
+/** A class table as the page and its pictures show it: what stands in the table, and the measures read off it. */
+final class Shown {
+    private final ClassTable table;
+    private final SheetFigures figures;
+    private final ClassEdges edges;
+    private final Sample sample;
+    private final Map<String, Optional<Figure>> known = new HashMap<>();
+
+    Shown(ClassTable table, SheetFigures figures) {
+        this.table = table;
+        this.figures = figures;
+        this.edges = new ClassEdges(table);
+        this.sample = Sample.classes(table);
+    }
+
+    /** The classes. */
+    ClassTable table() {
+        return table;
+    }
+
+    /** The figures of the sheet it comes from. */
+    SheetFigures figures() {
+        return figures;
     }
 
     double lower(int index) {
-        return edges().lower(index);
+        return edges.lower(index);
     }
 
     double upper(int index) {
-        return edges().upper(index);
+        return edges.upper(index);
     }
 
     double least() {
-        return edges().least();
+        return edges.least();
     }
 
     double most() {
-        return edges().most();
+        return edges.most();
     }
 
     boolean isDashed(int index) {
-        return edges().isDashed(index);
+        return edges.isDashed(index);
     }
 
     /** Whether heights are densities, since widths differ. */
@@ -51,9 +66,7 @@ record Shown(ClassTable table, SheetFigures figures) {
 
     /** The height of a class: its frequency, or its density. */
     double height(int index) {
-        return byDensity()
-                ? edges().density(index)
-                : table.at(index).frequency().toDouble();
+        return byDensity() ? edges.density(index) : table.at(index).frequency().toDouble();
     }
 
     double highest() {
@@ -64,11 +77,11 @@ record Shown(ClassTable table, SheetFigures figures) {
         return highest;
     }
 
-    /** A measure of the table, under the card. */
+    /** A measure of the table, under the card; computed once. */
     Optional<Figure> figure(String question) {
-        Sample sample = Sample.classes(table);
-        Optional<Measure> measure = Catalogue.classes().find(question, figures.card());
-        return measure.flatMap(found -> found.outcome(Evaluation.of(sample)).single());
+        return known.computeIfAbsent(question, key -> Catalogue.classes()
+                .find(key, figures.card())
+                .flatMap(found -> found.outcome(Evaluation.of(sample)).single()));
     }
 
     /** A measure as it is written; a dash where it has no value. */
