@@ -452,8 +452,13 @@ public final class DeskModel {
     public boolean open(Path path) {
         try {
             FileStamp before = FileStamp.of(path);
-            show(AssignmentFile.read(path), path);
+            Assignment read = AssignmentFile.read(path);
+            boolean twice = keeper.isHeldElsewhere(path);
+            show(read, path);
             stamp = before;
+            if (twice) {
+                message.set(Words.of("message.open-twice", path.getFileName()));
+            }
             return true;
         } catch (InputProblem problem) {
             message.set(problem.getMessage());

@@ -1,6 +1,7 @@
 package promedio.desktop.model;
 
 import java.io.IOException;
+import java.nio.file.Path;
 import java.util.function.Consumer;
 import promedio.desktop.text.Words;
 import promedio.files.assignment.Journal;
@@ -25,6 +26,11 @@ final class Keeper {
         if (journal != null) {
             attempt(() -> step.write(journal));
         }
+    }
+
+    /** Whether another window has unsaved changes of a file. */
+    boolean isHeldElsewhere(Path file) {
+        return journal != null && Journal.isHeldElsewhere(journal.folder(), file);
     }
 
     void throwAway(Journal.Kept kept) {

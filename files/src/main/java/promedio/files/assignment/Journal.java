@@ -124,7 +124,7 @@ public final class Journal implements AutoCloseable {
             FileLock unused = channel.tryLock(Long.MAX_VALUE - 1, 1, false);
             ObjectNode head =
                     JSON.createObjectNode().put("format", "promedio-journal").put("version", 1);
-            saved.ifPresent(path -> head.put("file", path.toString()));
+            saved.ifPresent(path -> head.put("file", path.toAbsolutePath().toString()));
             head.set("base", EditJson.write(base));
             write(head);
         }
@@ -171,6 +171,30 @@ public final class Journal implements AutoCloseable {
         kept.sort((a, b) -> Long.compare(
                 b.journal().toFile().lastModified(), a.journal().toFile().lastModified()));
         return kept;
+    }
+
+    /** Whether a desk that is alive, other than this program’s own, has unsaved changes of a file. */
+    public static boolean isHeldElsewhere(Path folder, Path file) {
+        try (Stream<Path> all = Files.list(folder)) {
+            for (Path journal :
+                    all.filter(path -> path.toString().endsWith(ENDING)).toList()) {
+                if (isAlive(journal)
+                        && read(journal)
+                                .flatMap(Kept::savedAs)
+                                .filter(file.toAbsolutePath()::equals)
+                                .isPresent()) {
+                    return true;
+                }
+            }
+        } catch (IOException unreadable) {
+            return false;
+        }
+        return false;
+    }
+
+    /** The folder this journal is written in. */
+    public Path folder() {
+        return folder;
     }
 
     private static boolean isAlive(Path journal) throws IOException {

@@ -27,6 +27,8 @@ import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.course.Divisor;
+import promedio.core.number.Exact;
+import promedio.core.tabulate.Tabulation;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class JournalTest {
@@ -40,6 +42,10 @@ class JournalTest {
             new Edit.SwitchEntry("s1", 0, false),
             new Edit.SetMissingCodes("s1", Set.of("n/a", "-99")),
             new Edit.Rename("s1", "Ages", "years"),
+            new Edit.MoveUnit("s2", 0, "5"),
+            new Edit.Tabulate("s1", Optional.of(Tabulation.of(Exact.ZERO, Exact.HALF, 3, true))),
+            new Edit.Together(
+                    "remove-entries", List.of(new Edit.RemoveRows("s1", 1, 1), new Edit.RemoveRows("s1", 0, 1))),
             new Edit.CoverFigures(true),
             new Edit.LiftCover("s1", "sd"),
             new Edit.WriteAnswer("s1", "mean", "3,5"),
@@ -197,5 +203,19 @@ class JournalTest {
             kept.get(0).throwAway();
             assertThat(Journal.leftIn(journals)).isEmpty();
         }
+    }
+
+    @Test
+    void a_file_with_unsaved_changes_in_another_window_is_known(@TempDir Path folder) throws Exception {
+        Path file = folder.resolve("sheet.promedio");
+        Journal other = Journal.in(folder);
+        other.begin(Assignment.EMPTY, Optional.of(file));
+        assertThat(Journal.isHeldElsewhere(folder, file)).isFalse();
+        other.made(new Edit.Retitle("changed"));
+        assertThat(Journal.isHeldElsewhere(folder, file)).isTrue();
+        assertThat(Journal.isHeldElsewhere(folder, folder.resolve("another.promedio")))
+                .isFalse();
+        other.close();
+        assertThat(Journal.isHeldElsewhere(folder, file)).isFalse();
     }
 }
