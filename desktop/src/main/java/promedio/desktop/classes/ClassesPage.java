@@ -38,6 +38,7 @@ import promedio.desktop.text.Words;
  * frequency table is put into classes first, whose edges can be dragged on the picture.
  */
 public final class ClassesPage extends ScrollPane {
+    private static final double NARROW_EMS = 70;
     private static final List<String> ANSWERED = List.of("mean", "median", "mode", "quartile-1", "quartile-3", "sd");
 
     private final DeskModel model;
@@ -50,7 +51,9 @@ public final class ClassesPage extends ScrollPane {
     private final TabulateBar tabulate;
     private final CompareBox compare = new CompareBox();
     private final VBox left = new VBox();
+    private final VBox right = new VBox();
     private final VBox margin = new VBox();
+    private final HBox page = new HBox();
     private final FlowPane actions = new FlowPane();
     private final Map<String, AnswerBox> answers = new HashMap<>();
     private String shownSheet = "";
@@ -67,11 +70,11 @@ public final class ClassesPage extends ScrollPane {
         getStyleClass().add("page-scroll");
         left.getStyleClass().add("classes-left");
         actions.getStyleClass().add("working-choices");
-        VBox right = new VBox(histogram, ogive);
+        right.getChildren().setAll(histogram, ogive);
         right.getStyleClass().add("classes-right");
         margin.getStyleClass().addAll("margin-cell", "classes-margin");
         HBox.setHgrow(left, Priority.ALWAYS);
-        HBox page = new HBox(left, right, margin);
+        page.getChildren().setAll(left, right, margin);
         page.getStyleClass().add("classes");
         setContent(page);
         setFitToWidth(true);
@@ -82,10 +85,23 @@ public final class ClassesPage extends ScrollPane {
         histogram.addEventHandler(MouseEvent.MOUSE_PRESSED, this::take);
         histogram.addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
         histogram.addEventHandler(MouseEvent.MOUSE_RELEASED, release -> letGo());
+        widthProperty().addListener((property, before, now) -> arrange());
         visibleProperty().addListener((property, before, visible) -> show());
         model.figuresProperty().addListener((property, before, figures) -> show());
         model.assignmentProperty().addListener((property, before, now) -> show());
         show();
+    }
+
+    /** Where the paper is narrow for the size of its text, the pictures stand below the table. */
+    private void arrange() {
+        boolean narrow = getWidth() > 0 && getWidth() < NARROW_EMS * histogram.em();
+        page.getChildren().remove(right);
+        left.getChildren().remove(right);
+        if (narrow) {
+            left.getChildren().add(Math.min(2, left.getChildren().size()), right);
+        } else {
+            page.getChildren().add(1, right);
+        }
     }
 
     private void light(int index) {
@@ -113,6 +129,7 @@ public final class ClassesPage extends ScrollPane {
         } else {
             showList(figures);
         }
+        arrange();
     }
 
     private void showTable(SheetFigures figures) {

@@ -226,6 +226,7 @@ final class Scenes {
 
     private void states() {
         shot("one-value", () -> {
+            window.find().close();
             model.show(Assignment.EMPTY, null);
             model.type("42");
             model.pageProperty().set(Page.MEASURES);

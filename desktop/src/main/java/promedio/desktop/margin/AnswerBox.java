@@ -15,6 +15,9 @@ import promedio.desktop.text.Words;
 
 /** The student's answer to one question, and its mark beside it: a glyph, a word, and what else is to be said below. */
 public final class AnswerBox extends VBox {
+    private static final PseudoClass LONG = PseudoClass.getPseudoClass("long");
+    private static final int SHORT_ANSWER = 9;
+
     private final DeskModel model;
     private final String question;
     private final TextField field = new TextField();
@@ -70,6 +73,7 @@ public final class AnswerBox extends VBox {
                 field.setText(answer);
             }
         }
+        field.pseudoClassStateChanged(LONG, field.getText().length() > SHORT_ANSWER);
         Optional<Mark> mark = model.mark(question);
         for (Mark.Kind kind : Mark.Kind.values()) {
             boolean is = mark.filter(shown -> shown.kind() == kind).isPresent();

@@ -20,6 +20,7 @@ import promedio.desktop.text.Words;
 /** A line over the paper to find a measure by typing part of its name or symbol; Enter goes there. */
 public final class FindPane extends VBox {
     private static final int MOST_SHOWN = 9;
+    private static final double CELL_EMS = 2.2;
 
     private final DeskModel model;
     private final Consumer<String> go;
@@ -38,7 +39,6 @@ public final class FindPane extends VBox {
         field.textProperty().addListener((property, before, now) -> search());
         found.setId("find-list");
         found.setFocusTraversable(false);
-        found.setFixedCellSize(26);
         found.setCellFactory(list -> new Line());
         found.setOnMouseClicked(click -> choose());
         none.getStyleClass().add("soft");
@@ -111,7 +111,8 @@ public final class FindPane extends VBox {
                         .limit(MOST_SHOWN)
                         .toList();
         found.setItems(FXCollections.observableList(lines));
-        found.setPrefHeight(lines.size() * found.getFixedCellSize() + 6);
+        found.setPrefHeight((lines.size() * CELL_EMS + 0.6) * field.getFont().getSize());
+        found.setMinHeight(USE_PREF_SIZE);
         found.setVisible(!lines.isEmpty());
         found.setManaged(!lines.isEmpty());
         found.getSelectionModel().selectFirst();
@@ -134,6 +135,11 @@ public final class FindPane extends VBox {
         field.clear();
         search();
         setOpen(true);
+    }
+
+    /** Closes the line. */
+    public void close() {
+        setOpen(false);
     }
 
     /** Types into the line. */

@@ -81,7 +81,7 @@ class JournalTest {
         journal.redone(history.present());
         Journal.Kept kept = Journal.read(only(folder)).orElseThrow();
         assertThat(kept.history().present()).isEqualTo(history.present());
-        assertThat(kept.savedAs()).contains(Path.of("sheet.promedio"));
+        assertThat(kept.savedAs()).contains(Path.of("sheet.promedio").toAbsolutePath());
         assertThat(kept.edits()).isEqualTo(EDITS.size() + 3);
         kept.history().redo();
         history.redo();
