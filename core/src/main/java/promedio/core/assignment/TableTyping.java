@@ -47,6 +47,17 @@ final class TableTyping {
     /** A column of classes beside one of frequencies; empty when the first holds no classes. */
     static Optional<Typing> ofColumns(
             List<String> classes, List<String> frequencies, String heading, Numerals numerals) {
+        boolean headed = heading.isEmpty()
+                && classes.size() > FEWEST_ROWS
+                && (classes.get(0) + frequencies.get(0)).chars().noneMatch(Character::isDigit)
+                && !TOTAL.matcher(classes.get(0)).matches();
+        if (headed) {
+            return ofColumns(
+                    classes.subList(1, classes.size()),
+                    frequencies.subList(1, frequencies.size()),
+                    classes.get(0).strip(),
+                    numerals);
+        }
         List<Optional<ClassLabel>> labels =
                 classes.stream().map(text -> ClassLabel.parse(text, numerals)).toList();
         List<ClassLabel> known = labels.stream().flatMap(Optional::stream).toList();

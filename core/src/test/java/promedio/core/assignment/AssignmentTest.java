@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import net.jqwik.api.Arbitraries;
@@ -28,6 +29,9 @@ import promedio.core.sentence.Sentence;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class AssignmentTest {
+    private static final Map<SampleSheet.Kind, String> KINDS = Map.of(
+            SampleSheet.Kind.VALUES, "", SampleSheet.Kind.FREQUENCIES, "table ", SampleSheet.Kind.CLASSES, "classes ");
+
     @Provide
     Arbitrary<List<String>> typed() {
         return Arbitraries.oneOf(
@@ -138,32 +142,39 @@ class AssignmentTest {
 
     @ParameterizedTest(name = "“{0}” is {1}")
     @CsvSource(
-            delimiter = '|',
+            delimiter = '§',
             textBlock =
                     """
-                    12 15 15 18        | [[12, 15, 15, 18]]
-                    12, 15, 15, 18     | [[12, 15, 15, 18]]
-                    12,15,15,18        | [[12, 15, 15, 18]]
-                    12;15;;18          | [[12, 15, 18]]
-                    12\\n15\\n\\n18      | [[12, 15, , 18]]
-                    3.5\\nnot known\\n4  | [[3.5, not known, 4]]
-                    1 2 3\\n4 5 6       | [[1, 2, 3, 4, 5, 6]]
-                    height\\n150\\n160   | height [[150, 160]]
-                    a\\tb\\n1\\t2\\n3\\t    | a b [[1, 3], [2, ]]
-                    12 × 3; 15 × 4     | table [[12, 15], [3, 4]]
-                    12x3               | table [[12], [3]]
-                    x\\tf\\n12\\t3\\n15\\t4 | table x f [[12, 15], [3, 4]]
-                    12\\t3\\n15\\t4        | table [[12, 15], [3, 4]]
-                    12\\t3\\n11\\t4        | [[12, 11], [3, 4]]
-                    Name\\tFrequency\\n1\\t2 | table Name Frequency [[1], [2]]
+                    12 15 15 18        § [[12, 15, 15, 18]]
+                    12, 15, 15, 18     § [[12, 15, 15, 18]]
+                    12,15,15,18        § [[12, 15, 15, 18]]
+                    12;15;;18          § [[12, 15, 18]]
+                    12\\n15\\n\\n18      § [[12, 15, , 18]]
+                    3.5\\nnot known\\n4  § [[3.5, not known, 4]]
+                    1 2 3\\n4 5 6       § [[1, 2, 3, 4, 5, 6]]
+                    height\\n150\\n160   § height [[150, 160]]
+                    a\\tb\\n1\\t2\\n3\\t    § a b [[1, 3], [2, ]]
+                    12 × 3; 15 × 4     § table [[12, 15], [3, 4]]
+                    12x3               § table [[12], [3]]
+                    x\\tf\\n12\\t3\\n15\\t4 § table x f [[12, 15], [3, 4]]
+                    12\\t3\\n15\\t4        § table [[12, 15], [3, 4]]
+                    12\\t3\\n11\\t4        § [[12, 11], [3, 4]]
+                    Name\\tFrequency\\n1\\t2 § table Name Frequency [[1], [2]]
+                    10-19 4\\n20-29 9      § classes [[10-19, 20-29], [4, 9]]
+                    10–19: 4; 20–29: 9   § classes [[10–19, 20–29], [4, 9]]
+                    class f\\n0 to under 10  4\\n10 to under 20  6\\nTotal 10 § classes [[0 to under 10, 10 to under 20, Total], [4, 6, 10]]
+                    age\\tstudents\\n10-19\\t4 students\\n20+\\t9 students § classes age [[10-19, 20+], [4 students, 9 students]]
+                    under 10 4\\nunder 20 9\\nunder 30 12 § classes [[under 10, 10 to under 20, 20 to under 30], [4, 5, 3]]
+                    under 10 0\\nunder 20 9\\nunder 30 12 § classes [[10 to under 20, 20 to under 30], [9, 3]]
+                    10 or more: 12\\n20 or more: 5\\n30 or more: 0 § classes [[10 to under 20, 20 to under 30], [7, 5]]
+                    1 | 2 5 5\\n2 | 0    § [[12, 15, 15, 20]]
+                    0 | 7\\n1 |\\n2 | 34  § [[7, 23, 24]]
+                    5 -2 7\\n3 -1 4       § [[5, -2, 7, 3, -1, 4]]
                     """)
     void what_is_typed_or_pasted_is_taken_apart(String text, String parts) {
         Typing typing = Typing.parse(text.strip().replace("\\n", "\n").replace("\\t", "\t"), Numerals.POINT);
         String headings = String.join(" ", typing.headings()).strip();
-        assertThat(((typing.kind() == SampleSheet.Kind.FREQUENCIES ? "table " : "")
-                                + (headings.isEmpty() ? "" : headings + " ")
-                                + typing.columns())
-                        .strip())
+        assertThat((KINDS.get(typing.kind()) + (headings.isEmpty() ? "" : headings + " ") + typing.columns()).strip())
                 .isEqualTo(parts);
     }
 
@@ -287,5 +298,70 @@ class AssignmentTest {
                 "", List.of(SampleSheet.list("s2", "a", "", Entries.NONE)), CourseCard.STANDARD, java.util.Map.of());
         assertThat(assignment.freshId()).isEqualTo("s3");
         assertThat(new TreeSet<>(Set.of("s2", assignment.freshId()))).hasSize(2);
+    }
+
+    @ParameterizedTest(name = "{0}: {2}")
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+                    12 15 15 18 60    | 4 | 60, is the sum
+                    12 15 15 18 15.0  | 4 | 15, is the mean
+                    12 15 16 14.3     | 3 | 14.3, is the mean
+                    """)
+    void a_total_or_mean_at_the_end_is_noticed(String entries, int entry, String told) {
+        SampleSheet sheet = SampleSheet.list("s1", "S", "", Entries.of(entries.split(" ", -1)));
+        Suspicion suspicion =
+                Interpretation.of(sheet, CourseCard.STANDARD).suspicion().orElseThrow();
+        assertThat(suspicion.entry()).isEqualTo(entry);
+        assertThat(suspicion.sentence().toString()).contains(told);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource({"12 15 15 18 15", "1 2 3", "12.5 15.1 15.2 14.3", "0 0 0 0 0", "12 15 15 18 61"})
+    void chance_is_not_suspected(String entries) {
+        SampleSheet sheet = SampleSheet.list("s1", "S", "", Entries.of(entries.split(" ", -1)));
+        assertThat(Interpretation.of(sheet, CourseCard.STANDARD).suspicion()).isEmpty();
+    }
+
+    @Test
+    void one_unit_of_a_frequency_table_moves_and_the_others_stay() {
+        Assignment table = new Edit.AddSheet(
+                        0, SampleSheet.frequencies("s1", "S", "", Entries.of("12", "15"), Entries.of("3", "1")))
+                .apply(Assignment.EMPTY);
+        assertThat(rows(new Edit.MoveUnit("s1", 0, "15").apply(table))).isEqualTo("[12, 15] [2, 2]");
+        assertThat(rows(new Edit.MoveUnit("s1", 0, "13").apply(table))).isEqualTo("[12, 13, 15] [2, 1, 1]");
+        assertThat(rows(new Edit.MoveUnit("s1", 1, "9").apply(table))).isEqualTo("[9, 12, 15] [1, 3, 0]");
+        assertThat(rows(new Edit.MoveUnit("s1", -1, "15.0").apply(table))).isEqualTo("[12, 15] [3, 2]");
+        assertThat(new Edit.MoveUnit("s1", 0, "many").apply(table)).isEqualTo(table);
+        assertThat(new Edit.MoveUnit("s1", 7, "15").apply(table)).isEqualTo(table);
+    }
+
+    private static String rows(Assignment assignment) {
+        SampleSheet sheet = assignment.sheet("s1").orElseThrow();
+        return sheet.values().texts() + " " + sheet.frequencies().orElseThrow().texts();
+    }
+
+    @Test
+    void rows_of_a_class_table_have_their_own_remarks() {
+        SampleSheet sheet = SampleSheet.table(
+                SampleSheet.Kind.CLASSES,
+                "s1",
+                "S",
+                "",
+                Entries.of("0-10", "10-20", "", "Total", "teens", "20-30"),
+                Entries.of("4", "6 people", "2", "12", "1", "-3"));
+        Interpretation reading = Interpretation.of(sheet, CourseCard.STANDARD);
+        assertThat(reading.sample().count()).isEqualTo(Exact.of(10));
+        assertThat(reading.sample().missing()).isEqualTo(Exact.TWO);
+        assertThat(java.util.stream.IntStream.range(0, 6).mapToObj(reading::status))
+                .containsExactly(
+                        Interpretation.Status.NUMBER,
+                        Interpretation.Status.NUMBER,
+                        Interpretation.Status.MISSING,
+                        Interpretation.Status.TOTAL,
+                        Interpretation.Status.NOT_A_NUMBER,
+                        Interpretation.Status.BAD_FREQUENCY);
+        assertThat(reading.remark(4).orElseThrow().toString()).contains("“teens” is no class");
     }
 }

@@ -56,6 +56,41 @@ class CommandsTest {
     }
 
     @Test
+    void every_key_of_a_class_table_stands_in_results_or_in_undefined() throws Exception {
+        String table = "class,frequency\n20-29,9\n10-19,4\n30–39,0\n";
+        JsonNode json = run(table, "solve", "--kind", "classes", "--json", "-").json();
+        assertThat(json.path("kind").asText()).isEqualTo("classes");
+        assertThat(json.path("count").asText()).isEqualTo("13");
+        assertThat(json.path("heading").asText()).isEqualTo("class");
+        assertThat(json.path("results").path("median/pn").asText()).isEqualTo("22.2777777777778");
+        assertThat(json.path("results").path("mode/midpoint").toString()).isEqualTo("[\"24.5\"]");
+        assertThat(json.path("results").path("mode/empirical").isTextual()).isTrue();
+        // Of both positions 18 each, 4 modes, 7 of Σfx and the outer boundaries, 4 deviations, 7 with a divisor twice,
+        // 9 more.
+        assertThat(json.path("results").size() + json.path("undefined").size()).isEqualTo(74);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+                    10-19,4\\n15-24,3          | row 2: The classes 10-19 and 15-24 overlap
+                    10-19,4\\n20-29,-3         | row 2: The class 20-29 has the frequency -3
+                    10-19,4\\n20-29,2.5        | row 2: The class 20-29 has the frequency 2.5
+                    10-19,4\\n20-29,           | row 2: an empty cell is not a frequency
+                    10-19,4\\nteens,2          | row 2: "teens" is not a class
+                    10-19,4,1\\n20-29,3,2      | row 1: a class table has the two columns
+                    c,f\\n19-10,4             | row 2: The class 19-10 ends before it begins
+                    """)
+    void a_class_table_that_cannot_be_read_names_its_row(String table, String error) {
+        Run run = run(table.replace("\\n", "\n"), "solve", "--kind", "classes", "-");
+        assertThat(run.status()).isEqualTo(3);
+        assertThat(run.err()).contains(error);
+        assertThat(run.err().lines()).hasSize(1);
+    }
+
+    @Test
     void inputs_are_answered_in_order_and_one_that_cannot_be_read_does_not_stop_the_others(@TempDir Path folder)
             throws Exception {
         Path good = Files.writeString(folder.resolve("good.csv"), "1\n2\n");

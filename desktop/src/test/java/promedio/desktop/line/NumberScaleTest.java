@@ -48,4 +48,20 @@ class NumberScaleTest {
             assertThat(apart).isGreaterThanOrEqualTo(60 - 1e-6);
         }
     }
+
+    @Test
+    void the_axis_is_broken_where_one_stretch_would_squeeze_the_rest() {
+        double[] values = {8, 12, 15, 22, 30, 1200};
+        NumberScale scale = NumberScale.of(values, 0, 1000);
+        assertThat(scale.gap()).isPresent();
+        assertThat(scale.x(30)).as("the rest has most of the room").isGreaterThan(700);
+        assertThat(scale.x(1200)).isBetween(scale.x(30) + 20, 1000.0);
+        for (double number : new double[] {8, 22, 30, 600, 1200}) {
+            assertThat(scale.number(scale.x(number))).isCloseTo(number, within(1e-6));
+        }
+        assertThat(scale.ticks(60, 1)).noneMatch(tick -> tick.doubleValue() > 40 && tick.doubleValue() < 1190);
+        assertThat(NumberScale.of(new double[] {8, 12, 15, 22, 30, 80}, 0, 1000).gap())
+                .isEmpty();
+        assertThat(NumberScale.of(new double[] {1, 1000}, 0, 1000).gap()).isEmpty();
+    }
 }

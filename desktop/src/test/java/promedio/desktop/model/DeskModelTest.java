@@ -211,4 +211,52 @@ class DeskModelTest {
                 .allMatch(line -> !line.defined() && !line.note().isEmpty());
         assertThat(desk.mark("mean")).isEmpty();
     }
+
+    @Test
+    void values_added_for_a_moment_move_the_figures_and_become_one_edit_when_kept() {
+        desk.type("1 2 3 4 10");
+        String id = desk.selectedProperty().get();
+        desk.addForAMoment(new Edit.InsertRows(id, 5, List.of(List.of("16"))));
+        desk.addForAMoment(new Edit.InsertRows(id, 6, List.of(List.of("20"))));
+        assertThat(figure("mean")).isEqualTo("8.00");
+        assertThat(desk.settledProperty().get().line("mean").orElseThrow().figure())
+                .isEqualTo("4.00");
+        desk.answer("mean", "4");
+        assertThat(mark("mean")).as("answers are held against what stands").isEqualTo(Mark.Kind.AGREES);
+        assertThat(figure("mean")).as("an answer does not throw them away").isEqualTo("8.00");
+        desk.keepAdded();
+        assertThat(desk.sheet().orElseThrow().size()).isEqualTo(7);
+        desk.undo();
+        assertThat(desk.sheet().orElseThrow().size()).isEqualTo(5);
+        desk.addForAMoment(new Edit.InsertRows(id, 5, List.of(List.of("16"))));
+        desk.undo();
+        assertThat(desk.forAMomentProperty().get()).isEmpty();
+        assertThat(figure("mean")).isEqualTo("4.00");
+    }
+
+    @Test
+    void decimal_commas_are_understood_on_an_empty_shelf_only() {
+        desk.type("12,5 13,1 12,9");
+        assertThat(figure("sum")).isEqualTo("38,50");
+        DeskModel other = new DeskModel(Background.DIRECT);
+        other.type("1.5 2.5");
+        other.startSample();
+        other.type("12,5 13,1");
+        assertThat(other.assignment().card()).isEqualTo(promedio.core.course.CourseCard.STANDARD);
+    }
+
+    @Test
+    void a_text_file_with_quoted_cells_becomes_samples_under_its_name(@TempDir Path folder) throws Exception {
+        Path quoted = Files.writeString(
+                folder.resolve("log of repairs.csv"), "minutes,\"kind, or item\"\n12,\"lamp, tall\"\n");
+        desk.typeFile(quoted);
+        assertThat(desk.assignment().sheets())
+                .extracting(sheet -> sheet.name())
+                .containsExactly("minutes", "kind, or item");
+        assertThat(desk.assignment().sheets().get(1).values().text(0)).isEqualTo("lamp, tall");
+        desk.typeFile(Files.writeString(folder.resolve("ages.txt"), "3\n4\n"));
+        assertThat(desk.sheet().orElseThrow().name()).isEqualTo("ages");
+        desk.typeFile(folder.resolve("gone.csv"));
+        assertThat(desk.messageProperty().get()).contains("no such file");
+    }
 }
