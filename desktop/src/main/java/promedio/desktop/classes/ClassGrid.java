@@ -8,6 +8,7 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.GridPane;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
@@ -143,6 +144,14 @@ final class ClassGrid extends GridPane {
             if (column == Column.MIDPOINT) {
                 cell.setOnMouseClicked(click -> assumed.accept(index));
                 cell.getStyleClass().add("midpoint-cell");
+                cell.setFocusTraversable(true);
+                cell.setAccessibleHelp(Words.of("classes.column.MIDPOINT.tip"));
+                cell.setOnKeyPressed(key -> {
+                    if (key.getCode() == KeyCode.ENTER || key.getCode() == KeyCode.SPACE) {
+                        assumed.accept(index);
+                        key.consume();
+                    }
+                });
             }
             cell.setId("class-" + column + "-" + index);
             add(cell, c, index + 1);

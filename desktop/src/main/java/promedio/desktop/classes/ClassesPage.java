@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import javafx.animation.PauseTransition;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -18,6 +19,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.Entries;
 import promedio.core.assignment.SampleSheet;
@@ -59,6 +61,7 @@ public final class ClassesPage extends ScrollPane {
     private String shownSheet = "";
     private Tabulation preview;
     private int dragged = -1;
+    private final PauseTransition rest = new PauseTransition(Duration.millis(120));
 
     /** The page of a desk. */
     public ClassesPage(DeskModel model) {
@@ -349,10 +352,18 @@ public final class ClassesPage extends ScrollPane {
         now.moved(dragged, to).ifPresent(moved -> {
             preview = moved;
             showClasses(figures, moved, false);
+            // What takes longer follows as soon as the hand rests.
+            rest.setOnFinished(rested -> {
+                if (preview == moved) {
+                    showClasses(figures, moved, true);
+                }
+            });
+            rest.playFromStart();
         });
     }
 
     private void letGo() {
+        rest.stop();
         if (dragged >= 0 && preview != null) {
             tabulate(preview);
         }

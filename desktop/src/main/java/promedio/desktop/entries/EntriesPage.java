@@ -48,6 +48,7 @@ public final class EntriesPage extends StackPane {
     private final VBox page = new VBox();
     private final FileWays ways;
     private final NoticeBox notices;
+    private final Label sizeHead = head("entries.size");
     private final TextField name = new TextField();
     private final TextField unit = new TextField();
     private final TextField missing = new TextField();
@@ -79,7 +80,7 @@ public final class EntriesPage extends StackPane {
         HBox foot = new HBox(keys, spacer(), chosen);
         chosen.getStyleClass().add("soft");
         VBox left = new VBox(head("entries.order"), entries, add);
-        VBox right = new VBox(head("entries.size"), sizes);
+        VBox right = new VBox(sizeHead, sizes);
         VBox.setVgrow(entries, Priority.ALWAYS);
         VBox.setVgrow(sizes, Priority.ALWAYS);
         HBox.setHgrow(left, Priority.ALWAYS);
@@ -295,6 +296,7 @@ public final class EntriesPage extends StackPane {
         missing.setText(codesOf(sheet));
         showCounts(figures);
         notices.show(figures);
+        sizeHead.setText(Words.of(sheet.kind() == SampleSheet.Kind.CLASSES ? "entries.midpoints" : "entries.size"));
         if (typing) {
             typing = false;
             add.requestFocus();

@@ -1,5 +1,7 @@
 package promedio.desktop.entries;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -75,7 +77,10 @@ final class EntryCell extends ListCell<Integer> {
                         .isPresent());
         pseudoClassStateChanged(LEFT_OUT, status != Interpretation.Status.NUMBER);
         pseudoClassStateChanged(
-                WRONG, status == Interpretation.Status.NOT_A_NUMBER || status == Interpretation.Status.BAD_FREQUENCY);
+                WRONG,
+                status == Interpretation.Status.NOT_A_NUMBER
+                        || status == Interpretation.Status.BAD_FREQUENCY
+                        || status == Interpretation.Status.BAD_CLASS);
         if (!isEditing()) {
             setGraphic(box);
         }
@@ -133,12 +138,16 @@ final class EntryCell extends ListCell<Integer> {
 
     private void commit(SampleSheet sheet, int row, String typed, String times) {
         cancelEdit();
+        List<Edit> edits = new ArrayList<>();
         if (!typed.equals(sheet.values().text(row))) {
-            model.make(new Edit.SetEntry(sheet.id(), 0, row, typed.strip()));
+            edits.add(new Edit.SetEntry(sheet.id(), 0, row, typed.strip()));
         }
         sheet.frequencies()
                 .filter(column -> !column.text(row).equals(times))
-                .ifPresent(column -> model.make(new Edit.SetEntry(sheet.id(), 1, row, times.strip())));
+                .ifPresent(column -> edits.add(new Edit.SetEntry(sheet.id(), 1, row, times.strip())));
+        if (!edits.isEmpty()) {
+            model.make(edits.size() == 1 ? edits.get(0) : new Edit.Together("change-entry", edits));
+        }
         getListView().requestFocus();
     }
 

@@ -10,7 +10,6 @@ import java.util.function.Supplier;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
-import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
@@ -52,9 +51,8 @@ public final class DeskModel {
     private final ReadOnlyObjectWrapper<Assignment> assignment = new ReadOnlyObjectWrapper<>(Assignment.EMPTY);
     private final ReadOnlyStringWrapper selected = new ReadOnlyStringWrapper("");
     private final ObjectProperty<Page> page = new SimpleObjectProperty<>(Page.ENTRIES);
-    private final ReadOnlyObjectWrapper<Path> file = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyStringWrapper message = new ReadOnlyStringWrapper("");
-    private final ReadOnlyBooleanWrapper unsaved = new ReadOnlyBooleanWrapper();
+    private final OnDisk disk = new OnDisk();
     private final ReadOnlyStringWrapper undoName = new ReadOnlyStringWrapper("");
     private final ReadOnlyStringWrapper redoName = new ReadOnlyStringWrapper("");
     private final ObservableSet<String> opened = FXCollections.observableSet();
@@ -71,8 +69,6 @@ public final class DeskModel {
     private final Intake intake = new Intake(this);
     private final WhatIf whatIf = new WhatIf();
     private History history = new History(Assignment.EMPTY);
-    private FileStamp stamp;
-    private Assignment saved = Assignment.EMPTY;
 
     /** An empty desk that keeps no journal: for pictures and tests. */
     public DeskModel(Background background) {
@@ -188,7 +184,7 @@ public final class DeskModel {
 
     /** The file the assignment was read from or saved to; null before that. */
     public ReadOnlyObjectProperty<Path> fileProperty() {
-        return file.getReadOnlyProperty();
+        return disk.fileProperty();
     }
 
     /** A sentence for the foot of the window; empty when there is nothing to say. */
@@ -198,7 +194,7 @@ public final class DeskModel {
 
     /** Whether there is something that is not saved. */
     public ReadOnlyBooleanProperty unsavedProperty() {
-        return unsaved.getReadOnlyProperty();
+        return disk.unsavedProperty();
     }
 
     /** Whether figures are being computed. */
@@ -295,11 +291,9 @@ public final class DeskModel {
 
     private void lay(History past, Assignment asSaved, Path from) {
         history = past;
-        saved = asSaved;
-        stamp = null;
         whatIf.clear();
         Assignment other = past.present();
-        file.set(from);
+        disk.laid(asSaved, from, from == null ? null : FileStamp.of(from));
         computation.forget();
         opened.clear();
         unfolded.clear();
@@ -451,11 +445,9 @@ public final class DeskModel {
     /** Opens an assignment from a file; the sentence is said when that fails, and the desk stays as it is. */
     public boolean open(Path path) {
         try {
-            FileStamp before = FileStamp.of(path);
             Assignment read = AssignmentFile.read(path);
             boolean twice = keeper.isHeldElsewhere(path);
             show(read, path);
-            stamp = before;
             if (twice) {
                 message.set(Words.of("message.open-twice", path.getFileName()));
             }
@@ -468,19 +460,15 @@ public final class DeskModel {
 
     /** Whether somebody else has changed the file of the assignment since it was opened or saved here. */
     public boolean isChangedElsewhere() {
-        return file.get() != null && stamp != null && !FileStamp.of(file.get()).equals(stamp);
+        return disk.isChangedElsewhere();
     }
 
     /** Saves the assignment; the sentence is said when that fails. */
     public boolean save(Path path) {
         try {
-            AssignmentFile.write(assignment(), path);
-            saved = assignment();
-            stamp = FileStamp.of(path);
-            keeper.note(to -> to.begin(saved, Optional.of(path)));
-            file.set(path);
+            disk.write(assignment(), path);
+            keeper.note(to -> to.begin(assignment(), Optional.of(path)));
             message.set(Words.of("message.saved", path.getFileName()));
-            unsaved.set(false);
             return true;
         } catch (InputProblem problem) {
             message.set(problem.getMessage());
@@ -506,7 +494,7 @@ public final class DeskModel {
                     present.sheets().isEmpty() ? "" : present.sheets().get(0).id());
         }
         assignment.set(present);
-        unsaved.set(!present.equals(saved));
+        disk.compare(present);
         undoName.set(history.undoable().map(DeskModel::nameOf).orElse(""));
         redoName.set(history.redoable().map(DeskModel::nameOf).orElse(""));
         sheet().ifPresentOrElse(

@@ -1,0 +1,50 @@
+package promedio.desktop.model;
+
+import java.nio.file.Path;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import promedio.core.assignment.Assignment;
+import promedio.files.InputProblem;
+import promedio.files.assignment.AssignmentFile;
+
+/** The assignment as its file has it: which file, whether that is still what was read, and what is not saved yet. */
+final class OnDisk {
+    private final ReadOnlyObjectWrapper<Path> file = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyBooleanWrapper unsaved = new ReadOnlyBooleanWrapper();
+    private Assignment saved = Assignment.EMPTY;
+    private FileStamp stamp;
+
+    ReadOnlyObjectProperty<Path> fileProperty() {
+        return file.getReadOnlyProperty();
+    }
+
+    ReadOnlyBooleanProperty unsavedProperty() {
+        return unsaved.getReadOnlyProperty();
+    }
+
+    /** Another assignment is on the desk; where it is from a file, as it stood at that moment. */
+    void laid(Assignment asSaved, Path from, FileStamp asRead) {
+        saved = asSaved;
+        stamp = asRead;
+        file.set(from);
+    }
+
+    /** Whether the present differs from what is saved. */
+    void compare(Assignment present) {
+        unsaved.set(!present.equals(saved));
+    }
+
+    /** Whether somebody else has changed the file since it was read or written here. */
+    boolean isChangedElsewhere() {
+        return file.get() != null && stamp != null && !FileStamp.of(file.get()).equals(stamp);
+    }
+
+    /** Saves an assignment. */
+    void write(Assignment assignment, Path path) throws InputProblem {
+        AssignmentFile.write(assignment, path);
+        laid(assignment, path, FileStamp.of(path));
+        unsaved.set(false);
+    }
+}
