@@ -240,4 +240,49 @@ class ClassMeasuresTest {
             assertThat(rank).as("rank of decile " + k).isEqualTo(Exact.of(10L * k));
         }
     }
+
+    /** What rests on midpoints is the same as of a frequency table of them; what reads within a class is not. */
+    @Property(tries = 100)
+    void a_class_table_equals_the_frequency_table_of_its_midpoints_only_where_it_should(
+            @ForAll("tables") ClassTable table) {
+        Sample classes = Sample.classes(table);
+        Sample midpoints =
+                Sample.frequencies(classes.values(), classes.weights().orElseThrow(), false);
+        for (String key :
+                List.of("sum", "mean", "variance-sample", "mean-deviation", "beta-1", "kurtosis-b2", "cv/sample")) {
+            Outcome ofTable = Catalogue.lists()
+                    .find(key, CourseCard.STANDARD)
+                    .orElseThrow()
+                    .outcome(Evaluation.of(midpoints));
+            assertThat(outcome(key, classes).figures()).as(key).isEqualTo(ofTable.figures());
+        }
+        Exact range = (Exact) outcome("range", classes).single().orElseThrow();
+        Exact between = (Exact) Catalogue.lists()
+                .find("range", CourseCard.STANDARD)
+                .orElseThrow()
+                .outcome(Evaluation.of(midpoints))
+                .single()
+                .orElseThrow();
+        assertThat(range).as("from boundary to boundary").isGreaterThan(between);
+    }
+
+    @Property(tries = 60)
+    void joining_neighbouring_classes_keeps_the_count_and_what_lies_below_their_edges(
+            @ForAll("tables") ClassTable table) {
+        List<ClassInterval> joined = new ArrayList<>();
+        for (int i = 0; i < table.size(); i += 2) {
+            ClassInterval first = table.at(i);
+            ClassInterval last = table.at(Math.min(i + 1, table.size() - 1));
+            Exact frequency =
+                    first == last ? first.frequency() : first.frequency().plus(last.frequency());
+            joined.add(new ClassInterval("joined", first.lower(), last.upper(), frequency, false, i));
+        }
+        ClassTable wide = ClassTable.of(joined, false, Exact.ONE);
+        assertThat(wide.count()).isEqualTo(table.count());
+        for (ClassInterval one : wide.classes()) {
+            Measure rank = new GroupedPercentileRank(one.upper().orElseThrow());
+            assertThat(rank.outcome(Evaluation.of(Sample.classes(wide))))
+                    .isEqualTo(rank.outcome(Evaluation.of(Sample.classes(table))));
+        }
+    }
 }

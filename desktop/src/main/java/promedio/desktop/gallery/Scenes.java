@@ -260,7 +260,7 @@ final class Scenes {
             demo("minutes", Page.MEASURES);
             model.answer("range", "quite a lot");
             model.answer("median", "34.29");
-            model.open(Path.of("no-such-file.promedio"));
+            model.open(Path.of("no-such-file.promedio"), () -> {});
         });
     }
 

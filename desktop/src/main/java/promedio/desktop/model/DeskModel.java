@@ -442,20 +442,35 @@ public final class DeskModel {
         }
     }
 
-    /** Opens an assignment from a file; the sentence is said when that fails, and the desk stays as it is. */
-    public boolean open(Path path) {
-        try {
-            Assignment read = AssignmentFile.read(path);
-            boolean twice = keeper.isHeldElsewhere(path);
-            show(read, path);
-            if (twice) {
-                message.set(Words.of("message.open-twice", path.getFileName()));
+    /** What came of reading an assignment: itself, or the sentence why not. */
+    private record Opened(Optional<Assignment> assignment, String problem) {
+        static Opened of(Path path) {
+            try {
+                return new Opened(Optional.of(AssignmentFile.read(path)), "");
+            } catch (InputProblem problem) {
+                return new Opened(Optional.empty(), problem.getMessage());
             }
-            return true;
-        } catch (InputProblem problem) {
-            message.set(problem.getMessage());
-            return false;
         }
+    }
+
+    /**
+     * Opens an assignment from a file, off the thread of the window; where that fails the sentence is said, and the desk stays
+     * as it is.
+     *
+     * @param opened what follows when it is open
+     */
+    public void open(Path path, Runnable opened) {
+        intake.inTurn(path, () -> Opened.of(path), read -> {
+            boolean twice = keeper.isHeldElsewhere(path);
+            read.assignment()
+                    .ifPresentOrElse(
+                            assignment -> {
+                                show(assignment, path);
+                                message.set(twice ? Words.of("message.open-twice", path.getFileName()) : "");
+                                opened.run();
+                            },
+                            () -> message.set(read.problem()));
+        });
     }
 
     /** Whether somebody else has changed the file of the assignment since it was opened or saved here. */

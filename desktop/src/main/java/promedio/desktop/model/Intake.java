@@ -4,6 +4,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.Entries;
 import promedio.core.assignment.SampleSheet;
@@ -43,19 +45,11 @@ final class Intake {
         }
     }
 
-    /** Reads a file off the thread of the window; {@link #stop} lets its contents drop. */
+    /** Reads a text file off the thread of the window; {@link #stop} lets its contents drop. */
     void file(Path path) {
-        long mine = ++reading;
         Numerals numerals = desk.assignment().card().numerals();
         boolean empty = desk.assignment().sheets().isEmpty();
-        desk.say(Words.of("message.reading", path.getFileName()));
-        desk.readingProperty().set(true);
-        desk.inBackground(() -> read(path, numerals, empty), result -> {
-            if (mine != reading) {
-                return;
-            }
-            desk.readingProperty().set(false);
-            desk.say("");
+        inTurn(path, () -> read(path, numerals, empty), result -> {
             if (result.problem().isPresent()) {
                 desk.say(result.problem().get());
             } else if (result.typing().isEmpty()) {
@@ -63,6 +57,20 @@ final class Intake {
             } else {
                 desk.startSample();
                 take(result.typing(), result.commas(), name(path));
+            }
+        });
+    }
+
+    /** Reads something of a file off the thread of the window, unless it is stopped or something else is read instead. */
+    <T> void inTurn(Path path, Supplier<T> work, Consumer<T> done) {
+        long mine = ++reading;
+        desk.say(Words.of("message.reading", path.getFileName()));
+        desk.readingProperty().set(true);
+        desk.inBackground(work, result -> {
+            if (mine == reading) {
+                desk.readingProperty().set(false);
+                desk.say("");
+                done.accept(result);
             }
         });
     }

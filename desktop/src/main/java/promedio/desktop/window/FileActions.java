@@ -61,8 +61,8 @@ public final class FileActions implements FileWays {
     public void take(Path file) {
         if (!file.toString().endsWith(AssignmentFile.ENDING)) {
             model.typeFile(file);
-        } else if (mayLeave() && model.open(file)) {
-            recents.add(file);
+        } else if (mayLeave()) {
+            model.open(file, () -> recents.add(file));
         }
     }
 

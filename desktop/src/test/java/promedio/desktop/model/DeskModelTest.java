@@ -134,7 +134,7 @@ class DeskModelTest {
         assertThat(desk.save(file)).isTrue();
         assertThat(desk.unsavedProperty().get()).isFalse();
         DeskModel other = new DeskModel(Background.DIRECT);
-        assertThat(other.open(file)).isTrue();
+        other.open(file, () -> {});
         assertThat(other.assignment()).isEqualTo(desk.assignment());
         assertThat(other.pageProperty().get()).isEqualTo(DeskModel.Page.MEASURES);
         assertThat(other.mark("mean").orElseThrow().kind()).isEqualTo(Mark.Kind.AGREES);
@@ -144,7 +144,7 @@ class DeskModelTest {
     void a_file_that_cannot_be_opened_leaves_the_desk_as_it_is(@TempDir Path folder) throws Exception {
         desk.type("1 2 3");
         Path stranger = Files.writeString(folder.resolve("stranger.promedio"), "not a zip");
-        assertThat(desk.open(stranger)).isFalse();
+        desk.open(stranger, () -> {});
         assertThat(desk.messageProperty().get()).contains("no assignment of Promedio");
         assertThat(figure("mean")).isEqualTo("2.00");
         assertThat(desk.save(folder.resolve("gone").resolve("x.promedio"))).isFalse();

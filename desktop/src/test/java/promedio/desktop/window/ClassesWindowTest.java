@@ -123,7 +123,7 @@ class ClassesWindowTest extends OpenWindow {
         press(KeyCode.CONTROL, KeyCode.S);
         onWindow(() -> {
             desk.show(Assignment.EMPTY, null);
-            desk.open(file);
+            desk.open(file, () -> {});
             return null;
         });
         settle();
