@@ -24,8 +24,11 @@ import promedio.core.sample.Sample;
  * with every line rounded, or one line alone.
  */
 final class RoundedWays {
-    /** Samples of more rows are not worked by hand. */
-    private static final int MOST_ROWS = 400;
+    /** Larger samples are not worked by hand line by line. */
+    private static final int MOST_ROWS = 5_000;
+
+    /** Up to so many rows every usual order is tried with all its cells rounded; that takes a moment each. */
+    private static final int FEW_ROWS = 80;
 
     private static final String QUOTIENT = "quotient-";
 
@@ -77,7 +80,9 @@ final class RoundedWays {
             }
             for (Formula.Named order : orders) {
                 everyFigure(order, places).ifPresent(ways::add);
-                everyLine(order, places).ifPresent(ways::add);
+                if (sample.rows() <= FEW_ROWS) {
+                    everyLine(order, places).ifPresent(ways::add);
+                }
             }
         }
         return ways;
