@@ -6,6 +6,8 @@ import java.util.Optional;
 import java.util.Set;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
+import promedio.core.course.Divisor;
+import promedio.core.course.PositionRule;
 import promedio.core.formula.Symbol;
 import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
@@ -13,6 +15,33 @@ import promedio.core.sample.Sample;
 
 /** The measures of a kind of sample: what {@code solve} prints, what the page shows, what a key names. */
 public abstract class Catalogue {
+    /** The coefficients of skewness, the card’s first. */
+    static List<Measure> skewness(CourseCard card, Divisor divisor, PositionRule quartiles, PositionRule quantiles) {
+        return cardFirst(
+                card.get(CardKey.SKEWNESS).id(),
+                List.of(
+                        new PearsonSkewness(false, divisor),
+                        new PearsonSkewness(true, divisor),
+                        new BowleySkewness(quartiles),
+                        new KellySkewness(quantiles),
+                        new MomentSkewness(MomentSkewness.Kind.MOMENT),
+                        new MomentSkewness(MomentSkewness.Kind.ADJUSTED),
+                        new MomentSkewness(MomentSkewness.Kind.B1),
+                        new MomentSkewness(MomentSkewness.Kind.BETA)));
+    }
+
+    /** The coefficients of kurtosis, the card’s first. */
+    static List<Measure> kurtosis(CourseCard card, PositionRule quantiles) {
+        return cardFirst(
+                card.get(CardKey.KURTOSIS).id(),
+                List.of(
+                        new MomentKurtosis(MomentKurtosis.Kind.MOMENT),
+                        new MomentKurtosis(MomentKurtosis.Kind.EXCESS),
+                        new MomentKurtosis(MomentKurtosis.Kind.ADJUSTED),
+                        new MomentKurtosis(MomentKurtosis.Kind.B2),
+                        new PercentileKurtosis(quantiles)));
+    }
+
     /** A tenth: what a trimmed mean leaves out at each end. */
     static final Exact TENTH = Exact.ratio(1, 10);
 

@@ -106,30 +106,12 @@ final class ClassCatalogue extends Catalogue {
     }
 
     private static List<Measure> skewness(CourseCard card) {
-        Divisor divisor = card.groupedDivisor();
-        GroupedPosition rule = card.get(CardKey.GROUPED_POSITION);
-        return cardFirst(
-                card.get(CardKey.SKEWNESS).id(),
-                List.of(
-                        new PearsonSkewness(false, divisor),
-                        new PearsonSkewness(true, divisor),
-                        new BowleySkewness(rule),
-                        new KellySkewness(rule),
-                        new MomentSkewness(MomentSkewness.Kind.MOMENT),
-                        new MomentSkewness(MomentSkewness.Kind.ADJUSTED),
-                        new MomentSkewness(MomentSkewness.Kind.B1),
-                        new MomentSkewness(MomentSkewness.Kind.BETA)));
+        return skewness(
+                card, card.groupedDivisor(), card.get(CardKey.GROUPED_POSITION), card.get(CardKey.GROUPED_POSITION));
     }
 
     private static List<Measure> kurtosis(CourseCard card) {
-        return cardFirst(
-                card.get(CardKey.KURTOSIS).id(),
-                List.of(
-                        new MomentKurtosis(MomentKurtosis.Kind.MOMENT),
-                        new MomentKurtosis(MomentKurtosis.Kind.EXCESS),
-                        new MomentKurtosis(MomentKurtosis.Kind.ADJUSTED),
-                        new MomentKurtosis(MomentKurtosis.Kind.B2),
-                        new PercentileKurtosis(card.get(CardKey.GROUPED_POSITION))));
+        return kurtosis(card, card.get(CardKey.GROUPED_POSITION));
     }
 
     @Override

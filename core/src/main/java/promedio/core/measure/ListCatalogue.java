@@ -133,32 +133,12 @@ final class ListCatalogue extends Catalogue {
         return page;
     }
 
-    /** The coefficients of skewness, the card’s first. */
     private static List<Measure> skewness(CourseCard card) {
-        Divisor divisor = card.get(CardKey.DIVISOR);
-        return cardFirst(
-                card.get(CardKey.SKEWNESS).id(),
-                List.of(
-                        new PearsonSkewness(false, divisor),
-                        new PearsonSkewness(true, divisor),
-                        new BowleySkewness(card.get(CardKey.QUARTILES)),
-                        new KellySkewness(card.get(CardKey.QUANTILES)),
-                        new MomentSkewness(MomentSkewness.Kind.MOMENT),
-                        new MomentSkewness(MomentSkewness.Kind.ADJUSTED),
-                        new MomentSkewness(MomentSkewness.Kind.B1),
-                        new MomentSkewness(MomentSkewness.Kind.BETA)));
+        return skewness(card, card.get(CardKey.DIVISOR), card.get(CardKey.QUARTILES), card.get(CardKey.QUANTILES));
     }
 
-    /** The coefficients of kurtosis, the card’s first. */
     private static List<Measure> kurtosis(CourseCard card) {
-        return cardFirst(
-                card.get(CardKey.KURTOSIS).id(),
-                List.of(
-                        new MomentKurtosis(MomentKurtosis.Kind.MOMENT),
-                        new MomentKurtosis(MomentKurtosis.Kind.EXCESS),
-                        new MomentKurtosis(MomentKurtosis.Kind.ADJUSTED),
-                        new MomentKurtosis(MomentKurtosis.Kind.B2),
-                        new PercentileKurtosis(card.get(CardKey.QUANTILES))));
+        return kurtosis(card, card.get(CardKey.QUANTILES));
     }
 
     @Override
