@@ -21,7 +21,7 @@ import promedio.core.tabulate.ClassReading;
 /** The rows of a class table as typed: classes, totals, frequencies with a word behind them; and which of them fit. */
 final class ClassRows {
     private static final Pattern TOTAL =
-            Pattern.compile("(?i)\\s*(?:total|totals|sum|all|altogether|n|σ|Σ|Σf)\\s*:?\\s*");
+            Pattern.compile("(?i)\\s*(?:total|totals|sum|all|altogether|n|Σ|Σf)\\s*:?\\s*");
     private static final Pattern WORDED = Pattern.compile("\\s*([0-9.,]+)\\s*(?:%|\\p{L}[\\p{L}\\s.]*)");
 
     private final SampleSheet sheet;
@@ -42,6 +42,11 @@ final class ClassRows {
             row(i).ifPresent(rows::add);
         }
         this.reading = read(rows);
+    }
+
+    /** Whether a row's first cell says that it holds totals. */
+    static boolean isTotal(String text) {
+        return TOTAL.matcher(text).matches();
     }
 
     Status[] statuses() {
@@ -67,7 +72,7 @@ final class ClassRows {
         if (sheet.off().contains(index)) {
             return left(index, Status.OFF);
         }
-        if (TOTAL.matcher(text).matches()) {
+        if (isTotal(text)) {
             return left(index, Status.TOTAL);
         }
         Optional<Exact> frequency = frequency(typed);

@@ -16,7 +16,6 @@ import promedio.core.tabulate.ClassLabel;
 final class TableTyping {
     private static final Pattern ROW =
             Pattern.compile("(.*\\S)\\s*(?:[\\s:;=|×]|,\\s)\\s*(-?[0-9][0-9.,]*(?:\\s*(?:%|\\p{L}{2,}))?)\\s*");
-    private static final Pattern TOTAL = Pattern.compile("(?i)\\s*(?:total|sum|all|altogether|n|Σ|Σf)\\s*:?\\s*");
     private static final Pattern STEM = Pattern.compile("\\s*([-−]?)\\s*([0-9]+)\\s*\\|([0-9\\s]*)");
     private static final int FEWEST_ROWS = 2;
 
@@ -50,7 +49,7 @@ final class TableTyping {
         boolean headed = heading.isEmpty()
                 && classes.size() > FEWEST_ROWS
                 && (classes.get(0) + frequencies.get(0)).chars().noneMatch(Character::isDigit)
-                && !TOTAL.matcher(classes.get(0)).matches();
+                && !ClassRows.isTotal(classes.get(0));
         if (headed) {
             return ofColumns(
                     classes.subList(1, classes.size()),
@@ -62,7 +61,7 @@ final class TableTyping {
                 classes.stream().map(text -> ClassLabel.parse(text, numerals)).toList();
         List<ClassLabel> known = labels.stream().flatMap(Optional::stream).toList();
         long others = classes.stream()
-                .filter(text -> !text.isBlank() && !TOTAL.matcher(text).matches())
+                .filter(text -> !text.isBlank() && !ClassRows.isTotal(text))
                 .filter(text -> ClassLabel.parse(text, numerals).isEmpty())
                 .count();
         boolean classed = known.stream().anyMatch(label -> label.kind() != ClassLabel.Kind.SINGLE);
@@ -99,16 +98,16 @@ final class TableTyping {
         List<String> classes = new ArrayList<>();
         List<String> frequencies = new ArrayList<>();
         if (low) {
-            classes.add("under " + limits.get(0));
-            frequencies.add(sums.get(0).toString());
+            classes.add("under " + numerals.write(limits.get(0)));
+            frequencies.add(numerals.write(sums.get(0)));
         }
         for (int i = 1; i < limits.size(); i++) {
-            classes.add(limits.get(i - 1) + " to under " + limits.get(i));
-            frequencies.add(sums.get(i).minus(sums.get(i - 1)).abs().toString());
+            classes.add(numerals.write(limits.get(i - 1)) + " to under " + numerals.write(limits.get(i)));
+            frequencies.add(numerals.write(sums.get(i).minus(sums.get(i - 1)).abs()));
         }
         if (high) {
-            classes.add(limits.get(limits.size() - 1) + " and over");
-            frequencies.add(sums.get(sums.size() - 1).toString());
+            classes.add(numerals.write(limits.get(limits.size() - 1)) + " and over");
+            frequencies.add(numerals.write(sums.get(sums.size() - 1)));
         }
         dropEmptyEnd(classes, frequencies);
         Sentence told = Sentence.of(

@@ -19,16 +19,6 @@ public sealed interface Formula {
     /** A number that stands in the formula itself. */
     record Constant(Exact value) implements Formula {
         @Override
-        public List<Formula> parts() {
-            return List.of();
-        }
-
-        @Override
-        public Formula with(List<Formula> parts) {
-            return this;
-        }
-
-        @Override
         public <R> R fold(Cases<R> cases) {
             return cases.constant(this);
         }
@@ -36,16 +26,6 @@ public sealed interface Formula {
 
     /** x, the value of the row that a total or a pick runs over. */
     record Variable() implements Formula {
-        @Override
-        public List<Formula> parts() {
-            return List.of();
-        }
-
-        @Override
-        public Formula with(List<Formula> parts) {
-            return this;
-        }
-
         @Override
         public <R> R fold(Cases<R> cases) {
             return cases.variable(this);
@@ -62,16 +42,6 @@ public sealed interface Formula {
         /** The count of all values. */
         public Count() {
             this(Counted.VALUES, Exact.ZERO);
-        }
-
-        @Override
-        public List<Formula> parts() {
-            return List.of();
-        }
-
-        @Override
-        public Formula with(List<Formula> parts) {
-            return this;
         }
 
         @Override
@@ -160,16 +130,6 @@ public sealed interface Formula {
     /** The value that occurs most often. */
     record Commonest() implements Formula {
         @Override
-        public List<Formula> parts() {
-            return List.of();
-        }
-
-        @Override
-        public Formula with(List<Formula> parts) {
-            return this;
-        }
-
-        @Override
         public <R> R fold(Cases<R> cases) {
             return cases.commonest(this);
         }
@@ -177,16 +137,6 @@ public sealed interface Formula {
 
     /** The nth root of the product of the values of all n rows, ⁿ√(Πx): leaves the ratios. */
     record RootOfProduct() implements Formula {
-        @Override
-        public List<Formula> parts() {
-            return List.of();
-        }
-
-        @Override
-        public Formula with(List<Formula> parts) {
-            return this;
-        }
-
         @Override
         public <R> R fold(Cases<R> cases) {
             return cases.rootOfProduct(this);
@@ -400,11 +350,15 @@ public sealed interface Formula {
         R reading(Reading node);
     }
 
-    /** The direct parts, in the order of writing. */
-    List<Formula> parts();
+    /** The direct parts, in the order of writing; none of a node that has none. */
+    default List<Formula> parts() {
+        return List.of();
+    }
 
     /** The same kind of node with other parts, as many as {@link #parts} gives. */
-    Formula with(List<Formula> parts);
+    default Formula with(List<Formula> parts) {
+        return this;
+    }
 
     /** The answer of the case for this node's kind. */
     <R> R fold(Cases<R> cases);

@@ -32,100 +32,35 @@ final class Polynomial {
                     ? Optional.of(new Polynomial(List.of(value)))
                     : Optional.empty();
         }
-        return each.fold(new Reading(constants));
-    }
-
-    private static final class Reading implements Formula.Cases<Optional<Polynomial>> {
-        private final Function<Formula, Figure> constants;
-
-        Reading(Function<Formula, Figure> constants) {
-            this.constants = constants;
-        }
-
-        @Override
-        public Optional<Polynomial> variable(Formula.Variable node) {
+        if (each instanceof Formula.Variable) {
             return Optional.of(new Polynomial(List.of(Exact.ZERO, Exact.ONE)));
         }
-
-        @Override
-        public Optional<Polynomial> operation(Formula.Operation node) {
-            List<Formula> operands = node.operands();
-            Optional<Polynomial> left = of(operands.get(0), constants);
-            if (left.isEmpty()) {
-                return left;
-            }
-            return switch (node.operator()) {
-                case PLUS ->
-                    of(operands.get(1), constants).map(right -> left.get().plus(right, Exact.ONE));
-                case MINUS ->
-                    of(operands.get(1), constants).map(right -> left.get().plus(right, Exact.of(-1)));
-                case TIMES ->
-                    of(operands.get(1), constants).flatMap(right -> left.get().times(right));
-                case OVER ->
-                    of(operands.get(1), constants)
-                            .filter(right -> right.isConstant()
-                                    && right.coefficients.get(0).signum() != 0)
-                            .flatMap(right -> left.get()
-                                    .times(new Polynomial(List.of(Exact.ONE.over(right.coefficients.get(0))))));
-                case POWER -> left.get().power(((Formula.Constant) operands.get(1)).value());
-                case ROOT, ABS -> Optional.empty();
-            };
+        if (each instanceof Formula.Named named) {
+            return of(named.body(), constants);
         }
+        return each instanceof Formula.Operation operation ? ofOperation(operation, constants) : Optional.empty();
+    }
 
-        @Override
-        public Optional<Polynomial> named(Formula.Named node) {
-            return of(node.body(), constants);
+    private static Optional<Polynomial> ofOperation(Formula.Operation node, Function<Formula, Figure> constants) {
+        List<Formula> operands = node.operands();
+        Optional<Polynomial> left = of(operands.get(0), constants);
+        if (left.isEmpty()) {
+            return left;
         }
-
-        @Override
-        public Optional<Polynomial> constant(Formula.Constant node) {
-            return Optional.of(new Polynomial(List.of(node.value())));
-        }
-
-        @Override
-        public Optional<Polynomial> count(Formula.Count node) {
-            return Optional.empty();
-        }
-
-        @Override
-        public Optional<Polynomial> total(Formula.Total node) {
-            return Optional.empty();
-        }
-
-        @Override
-        public Optional<Polynomial> pick(Formula.Pick node) {
-            return Optional.empty();
-        }
-
-        @Override
-        public Optional<Polynomial> commonest(Formula.Commonest node) {
-            return Optional.empty();
-        }
-
-        @Override
-        public Optional<Polynomial> series(Formula.Series node) {
-            return Optional.empty();
-        }
-
-        @Override
-        public Optional<Polynomial> beyond(Formula.Beyond node) {
-            return Optional.empty();
-        }
-
-        @Override
-        public Optional<Polynomial> found(Formula.Found node) {
-            return Optional.empty();
-        }
-
-        @Override
-        public Optional<Polynomial> reading(Formula.Reading node) {
-            return Optional.empty();
-        }
-
-        @Override
-        public Optional<Polynomial> rootOfProduct(Formula.RootOfProduct node) {
-            return Optional.empty();
-        }
+        return switch (node.operator()) {
+            case PLUS -> of(operands.get(1), constants).map(right -> left.get().plus(right, Exact.ONE));
+            case MINUS -> of(operands.get(1), constants).map(right -> left.get().plus(right, Exact.of(-1)));
+            case TIMES ->
+                of(operands.get(1), constants).flatMap(right -> left.get().times(right));
+            case OVER ->
+                of(operands.get(1), constants)
+                        .filter(right ->
+                                right.isConstant() && right.coefficients.get(0).signum() != 0)
+                        .flatMap(right ->
+                                left.get().times(new Polynomial(List.of(Exact.ONE.over(right.coefficients.get(0))))));
+            case POWER -> left.get().power(((Formula.Constant) operands.get(1)).value());
+            case ROOT, ABS -> Optional.empty();
+        };
     }
 
     private boolean isConstant() {

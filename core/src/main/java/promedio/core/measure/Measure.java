@@ -6,6 +6,7 @@ import promedio.core.formula.Evaluation;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Outcome;
 import promedio.core.formula.Symbol;
+import promedio.core.sample.ClassTable;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Shape;
 import promedio.core.sentence.Sentence;
@@ -86,6 +87,16 @@ public interface Measure {
         return Need.firstMissing(needs(), sample)
                 .<Outcome>map(Outcome.Undefined::new)
                 .orElseGet(() -> evaluation.outcome(formula(sample.shape())));
+    }
+
+    /** Whether its value of a class table rests on an end that is only assumed: without it there is another value, or none. */
+    default boolean restsOnAssumedEnd(Sample sample) {
+        return sample.classes()
+                .filter(ClassTable::hasAssumedEnd)
+                .map(table -> !outcome(Evaluation.of(Sample.classes(table.withoutAssumedEnds())))
+                        .figures()
+                        .equals(outcome(Evaluation.of(sample)).figures()))
+                .orElse(false);
     }
 
     /** Which case of the definition applies to a sample of this shape, where there are cases: “n = 24 is even”. */

@@ -146,4 +146,16 @@ public record Numerals(char decimalMark, char thousandsMark) {
         String otherMark = decimalMark == '.' ? text.replace(',', '.') : text.replace('.', ',');
         return !otherMark.equals(text) && read(otherMark).isPresent() ? Optional.of(otherMark) : Optional.empty();
     }
+
+    /** A decimal as it is typed with this decimal mark, so that reading it gives the same number back. */
+    public String write(BigDecimal decimal) {
+        return decimal.toPlainString().replace('.', decimalMark);
+    }
+
+    /** A ratio that ends as a decimal, as it is typed. @throws IllegalArgumentException for one that does not end */
+    public String write(Exact value) {
+        int places = value.placesInFull()
+                .orElseThrow(() -> new IllegalArgumentException(value + " does not end as a decimal."));
+        return write(value.toPlaces(places, HalfRule.HALF_UP));
+    }
 }

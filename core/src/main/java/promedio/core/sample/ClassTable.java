@@ -113,6 +113,25 @@ public final class ClassTable {
         return classes.stream().anyMatch(ClassInterval::assumed);
     }
 
+    /** The same table with the ends left open that are only assumed: what has another value there rests on them. */
+    public ClassTable withoutAssumedEnds() {
+        List<ClassInterval> opened = new ArrayList<>();
+        for (int i = 0; i < size(); i++) {
+            ClassInterval one = at(i);
+            opened.add(
+                    !one.assumed()
+                            ? one
+                            : new ClassInterval(
+                                    one.label(),
+                                    i == 0 && size() > 1 ? Optional.empty() : one.lower(),
+                                    i == 0 && size() > 1 ? one.upper() : Optional.empty(),
+                                    one.frequency(),
+                                    false,
+                                    one.entry()));
+        }
+        return of(opened, relative, recordingUnit);
+    }
+
     /** The common width of the closed classes; empty when they differ. */
     public Optional<Exact> commonWidth() {
         List<Exact> widths =

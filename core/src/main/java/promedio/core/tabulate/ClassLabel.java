@@ -37,12 +37,18 @@ public record ClassLabel(Optional<Exact> from, Optional<Exact> to, Kind kind, Op
     private static final Pattern LOW = Pattern.compile("(?:under|below|less\\s+than|up\\s+to|<=|≤|<)\\s*" + N);
     private static final Pattern HIGH = Pattern.compile("(?:over|above|more\\s+than|>=|≥|>)\\s*" + N + "|" + N
             + "\\s*(?:\\+|and\\s+over|and\\s+above|or\\s+more|or\\s+over)");
+    /** The narrow space between thousands, as this program writes it. */
+    private static final Pattern GROUPED = Pattern.compile("(?<=[0-9])\\u202f(?=[0-9]{3})");
+
     private static final Pattern SINGLE = Pattern.compile(N);
     private static final Pattern STATED = Pattern.compile("(.*?)\\s*\\(\\s*(to|from)\\s+" + N + "\\s*\\)");
 
     /** Takes a class apart; empty when it is none. */
     public static Optional<ClassLabel> parse(String text, Numerals numerals) {
-        String plain = text.strip().replaceAll("[\\u00a0\\u202f\\s]+", " ").toLowerCase(java.util.Locale.ROOT);
+        String plain = GROUPED.matcher(text.strip())
+                .replaceAll("")
+                .replaceAll("[\\u00a0\\u202f\\s]+", " ")
+                .toLowerCase(java.util.Locale.ROOT);
         if (plain.isEmpty() || plain.length() > 200) {
             return Optional.empty();
         }

@@ -285,4 +285,24 @@ class ClassMeasuresTest {
                     .isEqualTo(rank.outcome(Evaluation.of(Sample.classes(table))));
         }
     }
+
+    @ParameterizedTest(name = "{0} rests on the assumed end: {1}")
+    @CsvSource({
+        "mean, true",
+        "range, true",
+        "median/pn, false",
+        "quartile-1/pn, false",
+        "decile-9/pn, true",
+        "mode/interpolated, false"
+    })
+    void what_rests_on_an_assumed_end_is_known(String key, boolean rests) {
+        Sample closed = sample("0-10 4, 10-20 9, 20-30 3, over 30 2", SAME_WIDTH);
+        assertThat(Catalogue.classes()
+                        .find(key, CourseCard.STANDARD)
+                        .orElseThrow()
+                        .restsOnAssumedEnd(closed))
+                .isEqualTo(rests);
+        Sample stated = sample("0-10 4, 10-20 9, 20-30 3", SAME_WIDTH);
+        assertThat(new Mean().restsOnAssumedEnd(stated)).isFalse();
+    }
 }

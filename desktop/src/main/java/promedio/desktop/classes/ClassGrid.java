@@ -224,6 +224,19 @@ final class ClassGrid extends GridPane {
         return flow;
     }
 
+    /** Heads, rows and totals as they are shown, row by row. */
+    List<List<String>> texts() {
+        List<List<String>> lines = new ArrayList<>();
+        for (Node node : getChildren()) {
+            int line = GridPane.getRowIndex(node);
+            while (lines.size() <= line) {
+                lines.add(new ArrayList<>());
+            }
+            lines.get(line).add(node instanceof Label label ? label.getText() : "");
+        }
+        return lines;
+    }
+
     /** Lights up a row; −1 for none. */
     void light(int index) {
         lit = index;

@@ -22,17 +22,18 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.Entries;
+import promedio.core.assignment.Regrouped;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CardKey;
 import promedio.core.measure.Catalogue;
 import promedio.core.measure.Labels;
-import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
-import promedio.core.sample.ClassInterval;
+import promedio.core.number.Numerals;
 import promedio.core.tabulate.Tabulation;
 import promedio.desktop.margin.AnswerBox;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.SheetFigures;
+import promedio.desktop.model.TableText;
 import promedio.desktop.text.Words;
 
 /**
@@ -138,14 +139,14 @@ public final class ClassesPage extends ScrollPane {
     private void showTable(SheetFigures figures) {
         reading.show(figures);
         histogram.setMovable(false);
-        Optional<Shown> shown = figures.sample().classes().map(table -> new Shown(table, figures));
+        Optional<Shown> shown = figures.sample().classes().map(table -> new Shown(table, figures, model::covers));
         pictures(shown);
         left.getChildren().setAll(reading);
         shown.ifPresent(table -> {
             grid.show(table, false);
             working.show(table);
             questions.show(table);
-            actions.getChildren().setAll(columns(), action("classes.copy", () -> copy(table)));
+            actions.getChildren().setAll(columns(), action("classes.copy", this::copy));
             left.getChildren().setAll(reading, grid, working, questions, actions);
         });
         showMargin(figures);
@@ -194,7 +195,7 @@ public final class ClassesPage extends ScrollPane {
         if (all) {
             tabulate.show(tabulation, counted);
         }
-        Optional<Shown> shown = counted.table().map(table -> new Shown(table, figures));
+        Optional<Shown> shown = counted.table().map(table -> new Shown(table, figures, model::covers));
         histogram.setMovable(true);
         pictures(shown);
         if (!all) {
@@ -211,22 +212,35 @@ public final class ClassesPage extends ScrollPane {
             }
         });
         if (all) {
+            Numerals numerals = figures.card().numerals();
             actions.getChildren()
                     .setAll(
                             columns(),
-                            action("classes.own", () -> shown.ifPresent(this::asOwnSample)),
-                            action("classes.discrete", () -> asFrequencies(figures)),
-                            action("classes.copy", () -> shown.ifPresent(this::copy)));
+                            action("classes.own", () -> counted.table()
+                                    .ifPresent(table -> add(figures, Regrouped.classes(table, numerals)))),
+                            action(
+                                    "classes.discrete",
+                                    () -> add(figures, Regrouped.values(figures.sample(), numerals))),
+                            action("classes.copy", this::copy));
             if (figures.sheet().kind() == SampleSheet.Kind.FREQUENCIES) {
-                midpoints(figures).ifPresent(table -> actions.getChildren()
-                        .add(action("classes.midpoints", () -> add(SampleSheet.Kind.CLASSES, figures, table))));
+                Regrouped.midpoints(figures.sample(), numerals).ifPresent(table -> actions.getChildren()
+                        .add(action("classes.midpoints", () -> add(figures, table))));
             }
             left.getChildren().setAll(tabulate, grid, working, questions, actions);
             if (!margin.getStyleClass().contains("classes-compare")) {
                 margin.getStyleClass().add("classes-compare");
             }
-            margin.getChildren().setAll(compare);
+            boolean covered = CompareBox.QUESTIONS.stream().anyMatch(model::covers);
+            margin.getChildren().setAll(covered ? covered() : compare);
+            arrange();
         }
+    }
+
+    private static Label covered() {
+        Label label = new Label(Words.of("cover.compare"));
+        label.setWrapText(true);
+        label.getStyleClass().add("soft");
+        return label;
     }
 
     private Button columns() {
@@ -249,89 +263,28 @@ public final class ClassesPage extends ScrollPane {
         model.make(new Edit.Tabulate(model.selectedProperty().get(), Optional.of(tabulation)));
     }
 
-    /** The tabulated classes as a class table of their own. */
-    private void asOwnSample(Shown shown) {
-        List<String> classes =
-                shown.table().classes().stream().map(ClassInterval::label).toList();
-        List<String> frequencies = shown.table().classes().stream()
-                .map(one -> one.frequency().toString())
-                .toList();
-        add(SampleSheet.Kind.CLASSES, shown.figures(), List.of(classes, frequencies));
-    }
-
-    /** The distinct values with their frequencies, as a frequency table of their own. */
-    private void asFrequencies(SheetFigures figures) {
-        Decimals distinct = figures.sample().ranking().distinct();
-        List<String> values = java.util.stream.IntStream.range(0, distinct.size())
-                .mapToObj(i -> distinct.decimal(i).toPlainString())
-                .toList();
-        List<String> frequencies = java.util.stream.IntStream.range(0, distinct.size())
-                .mapToObj(i -> figures.sample().ranking().weight(i).toString())
-                .toList();
-        add(SampleSheet.Kind.FREQUENCIES, figures, List.of(values, frequencies));
-    }
-
-    /** Equally spaced values read as midpoints of classes that meet halfway between them. */
-    private static Optional<List<List<String>>> midpoints(SheetFigures figures) {
-        Decimals distinct = figures.sample().ranking().distinct();
-        if (distinct.size() < 2) {
-            return Optional.empty();
-        }
-        Exact step = distinct.at(1).minus(distinct.at(0));
-        List<String> classes = new java.util.ArrayList<>();
-        List<String> frequencies = new java.util.ArrayList<>();
-        for (int i = 0; i < distinct.size(); i++) {
-            if (i > 0 && !distinct.at(i).minus(distinct.at(i - 1)).equals(step)) {
-                return Optional.empty();
-            }
-            classes.add(distinct.at(i).minus(step.half()) + " to under "
-                    + distinct.at(i).plus(step.half()));
-            frequencies.add(figures.sample().ranking().weight(i).toString());
-        }
-        return Optional.of(List.of(classes, frequencies));
-    }
-
-    private void add(SampleSheet.Kind kind, SheetFigures from, List<List<String>> columns) {
+    /** Puts a table made from a sample on the shelf, as a sample of its own. */
+    private void add(SheetFigures from, Regrouped table) {
+        boolean classes = table.kind() == SampleSheet.Kind.CLASSES;
         SampleSheet sheet = SampleSheet.table(
-                kind,
+                table.kind(),
                 model.assignment().freshId(),
                 Words.of(
-                        kind == SampleSheet.Kind.CLASSES ? "classes.name" : "classes.table-name",
+                        classes ? "classes.name" : "classes.table-name",
                         from.sheet().name()),
                 from.sheet().unit(),
-                Entries.of(columns.get(0)),
-                Entries.of(columns.get(1)));
+                Entries.of(table.first()),
+                Entries.of(table.frequencies()));
         model.make(new Edit.AddSheet(model.assignment().sheets().size(), sheet));
         model.select(sheet.id());
     }
 
-    private void copy(Shown shown) {
-        String head = String.join("\t", shown.axis(), "x", "f", "F");
-        List<List<String>> rows = java.util.stream.IntStream.range(
-                        0, shown.table().size())
-                .mapToObj(i -> {
-                    ClassInterval one = shown.table().at(i);
-                    return List.of(
-                            one.label(),
-                            one.midpoint().map(shown.figures().text()::carried).orElse("–"),
-                            shown.figures().text().carried(one.frequency()),
-                            shown.figures()
-                                    .text()
-                                    .carried(shown.table().before(i).plus(one.frequency())));
-                })
-                .toList();
+    /** Copies the table as it is shown. */
+    private void copy() {
+        List<List<String>> rows = grid.texts();
         ClipboardContent content = new ClipboardContent();
-        content.putString(head + "\n"
-                + rows.stream().map(row -> String.join("\t", row)).collect(Collectors.joining("\n")) + "\n");
-        content.putHtml("<table><tr><th>" + head.replace("\t", "</th><th>") + "</th></tr>"
-                + rows.stream()
-                        .map(row -> "<tr><td>"
-                                + String.join("</td><td>", row)
-                                        .replace("<", "&lt;")
-                                        .replace("&lt;/td>&lt;td>", "</td><td>")
-                                + "</td></tr>")
-                        .collect(Collectors.joining())
-                + "</table>");
+        content.putString(TableText.tabbed(rows));
+        content.putHtml("<table>" + TableText.htmlRows(rows) + "</table>");
         Clipboard.getSystemClipboard().setContent(content);
         model.say(Words.of("message.table-copied"));
     }

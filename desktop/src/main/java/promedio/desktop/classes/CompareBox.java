@@ -23,7 +23,7 @@ import promedio.desktop.text.Words;
 
 /** Measures of the list beside those of its classes: what grouping costs, and how that grows with the width. */
 final class CompareBox extends VBox {
-    private static final List<String> QUESTIONS = List.of("mean", "median", "quartile-1", "quartile-3", "sd");
+    static final List<String> QUESTIONS = List.of("mean", "median", "quartile-1", "quartile-3", "sd");
     private static final int WIDTHS = 12;
 
     private final GridPane grid = new GridPane();

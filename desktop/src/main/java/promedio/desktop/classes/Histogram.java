@@ -101,8 +101,8 @@ final class Histogram extends Plot {
         double from = x(shown().lower(index));
         double to = x(shown().upper(index));
         double top = y(shown().height(index));
-        boolean modal =
-                shown().table().modes().runs().stream().anyMatch(run -> index >= run.first() && index <= run.last());
+        boolean modal = !shown().covers("mode")
+                && shown().table().modes().runs().stream().anyMatch(run -> index >= run.first() && index <= run.last());
         Color fill = index == lit
                 ? accent().deriveColor(0, 1, 1, 0.35)
                 : modal ? quartiles().deriveColor(0, 1, 1, 0.45) : ink().deriveColor(0, 1, 1, 0.14);

@@ -3,6 +3,7 @@ package promedio.desktop.classes;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import promedio.core.course.CardKey;
 import promedio.core.course.GroupedPosition;
 import promedio.core.formula.Evaluation;
@@ -18,11 +19,13 @@ import promedio.desktop.model.SheetFigures;
 final class Shown {
     private final ClassTable table;
     private final SheetFigures figures;
+    private final Predicate<String> covered;
     private final ClassEdges edges;
     private final Sample sample;
     private final Map<String, Optional<Figure>> known = new HashMap<>();
 
-    Shown(ClassTable table, SheetFigures figures) {
+    Shown(ClassTable table, SheetFigures figures, Predicate<String> covered) {
+        this.covered = covered;
         this.table = table;
         this.figures = figures;
         this.edges = new ClassEdges(table);
@@ -77,8 +80,17 @@ final class Shown {
         return highest;
     }
 
-    /** A measure of the table, under the card; computed once. */
+    /** Whether a figure is covered until it is answered, so that no picture shows it. */
+    boolean covers(String question) {
+        return covered.test(question);
+    }
+
+    /** A measure of the table, under the card; computed once. None while it is covered. */
     Optional<Figure> figure(String question) {
+        return covers(question) ? Optional.empty() : computed(question);
+    }
+
+    private Optional<Figure> computed(String question) {
         return known.computeIfAbsent(question, key -> Catalogue.classes()
                 .find(key, figures.card())
                 .flatMap(found -> found.outcome(Evaluation.of(sample)).single()));

@@ -87,9 +87,7 @@ final class WorkingBox extends VBox {
                 .add(sentence(Words.of(Labels.of(measure)) + ": "
                         + Words.of(
                                 measure.note(sample, outcome), table.figures().text())
-                        + (table.table().hasAssumedEnd() && restsOnEnds(measure)
-                                ? " " + Words.of("classes.rests")
-                                : "")));
+                        + (measure.restsOnAssumedEnd(sample) ? " " + Words.of("classes.rests") : "")));
         Working working = new Working(chosen, sample, table.figures().card());
         FlowPane readOff = new FlowPane();
         readOff.getStyleClass().add("read-off");
@@ -109,12 +107,6 @@ final class WorkingBox extends VBox {
             CharlierCheck.of(sample, shown.figures().card(), question.equals("mean") ? 1 : 2)
                     .forEach(check -> getChildren().add(new FormulaView(check)));
         }
-    }
-
-    private static boolean restsOnEnds(Measure measure) {
-        return !(measure.id().startsWith("quartile")
-                || measure.id().equals("median")
-                || measure.id().equals("mode"));
     }
 
     private FlowPane questions() {

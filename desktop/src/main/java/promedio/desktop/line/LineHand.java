@@ -104,8 +104,7 @@ final class LineHand {
     }
 
     private String written(BigDecimal number) {
-        String plain = number.toPlainString();
-        return model.assignment().card().numerals().decimalMark() == ',' ? plain.replace('.', ',') : plain;
+        return model.assignment().card().numerals().write(number);
     }
 
     /** A double click where no value stands adds one for a moment. */

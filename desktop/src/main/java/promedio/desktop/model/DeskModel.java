@@ -442,14 +442,16 @@ public final class DeskModel {
         }
     }
 
-    /** What came of reading an assignment: itself, or the sentence why not. */
-    private record Opened(Optional<Assignment> assignment, String problem) {
-        static Opened of(Path path) {
-            try {
-                return new Opened(Optional.of(AssignmentFile.read(path)), "");
-            } catch (InputProblem problem) {
-                return new Opened(Optional.empty(), problem.getMessage());
-            }
+    /** What came of reading an assignment: itself, or why not; and what else is to be said. */
+    private record Opened(Optional<Assignment> assignment, String told) {}
+
+    private Opened read(Path path) {
+        try {
+            Assignment read = AssignmentFile.read(path);
+            String twice = Words.of("message.open-twice", path.getFileName());
+            return new Opened(Optional.of(read), keeper.isHeldElsewhere(path) ? twice : "");
+        } catch (InputProblem problem) {
+            return new Opened(Optional.empty(), problem.getMessage());
         }
     }
 
@@ -460,16 +462,12 @@ public final class DeskModel {
      * @param opened what follows when it is open
      */
     public void open(Path path, Runnable opened) {
-        intake.inTurn(path, () -> Opened.of(path), read -> {
-            boolean twice = keeper.isHeldElsewhere(path);
-            read.assignment()
-                    .ifPresentOrElse(
-                            assignment -> {
-                                show(assignment, path);
-                                message.set(twice ? Words.of("message.open-twice", path.getFileName()) : "");
-                                opened.run();
-                            },
-                            () -> message.set(read.problem()));
+        intake.inTurn(path, () -> read(path), read -> {
+            read.assignment().ifPresent(assignment -> {
+                show(assignment, path);
+                opened.run();
+            });
+            message.set(read.told());
         });
     }
 

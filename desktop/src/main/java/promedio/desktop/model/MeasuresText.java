@@ -17,17 +17,14 @@ public final class MeasuresText {
     /** A table with symbols in MathML. */
     public static String html(String caption, List<MeasureLine> lines) {
         return lines.stream()
-                .map(line -> "<tr><td>" + escaped(line.label()) + "</td><td>"
-                        + line.symbol().mathMl() + "</td><td>" + escaped(figure(line)) + "</td><td>"
-                        + escaped(line.unit()) + "</td></tr>")
-                .collect(Collectors.joining("", "<table><caption>" + escaped(caption) + "</caption>", "</table>"));
+                .map(line -> "<tr><td>" + TableText.escaped(line.label()) + "</td><td>"
+                        + line.symbol().mathMl() + "</td><td>" + TableText.escaped(figure(line)) + "</td><td>"
+                        + TableText.escaped(line.unit()) + "</td></tr>")
+                .collect(Collectors.joining(
+                        "", "<table><caption>" + TableText.escaped(caption) + "</caption>", "</table>"));
     }
 
     private static String figure(MeasureLine line) {
         return line.shown();
-    }
-
-    static String escaped(String text) {
-        return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;");
     }
 }

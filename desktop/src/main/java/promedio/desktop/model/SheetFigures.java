@@ -72,11 +72,14 @@ public final class SheetFigures {
                 outcome,
                 defined ? text.answer(outcome) : "",
                 defined ? unit(measure.dimension()) : "",
-                Words.of(
-                        defined
-                                ? measure.note(sample(), outcome)
-                                : outcome.whyUndefined().orElseThrow(),
-                        text));
+                defined
+                        ? note(measure, outcome)
+                        : Words.of(outcome.whyUndefined().orElseThrow(), text));
+    }
+
+    private String note(Measure measure, Outcome outcome) {
+        String note = Words.of(measure.note(sample(), outcome), text);
+        return measure.restsOnAssumedEnd(sample()) ? Words.of("measures.rests", note) : note;
     }
 
     private String unit(Measure.Dimension dimension) {

@@ -37,14 +37,7 @@ public final class WorkingText {
         if (working.isWeighted()) {
             heads = heads.replaceFirst("</th>", "</th><th><math><mi>f</mi></math></th>");
         }
-        return lines + "<table><tr>" + heads + "</tr>"
-                + rows.stream()
-                        .skip(1)
-                        .map(row -> "<tr><td>"
-                                + row.stream().map(MeasuresText::escaped).collect(Collectors.joining("</td><td>"))
-                                + "</td></tr>")
-                        .collect(Collectors.joining())
-                + "</table>";
+        return lines + "<table><tr>" + heads + "</tr>" + TableText.htmlRows(rows.subList(1, rows.size())) + "</table>";
     }
 
     /** Heads, rows, totals; empty where the working needs no table. */

@@ -153,8 +153,8 @@ class ClassesWindowTest extends OpenWindow {
         assertThat(desk.sheet().orElseThrow().values().texts()).containsExactly("15 to under 25", "25 to under 40");
         fire("#classes-copy");
         assertThat(onWindow(() -> Clipboard.getSystemClipboard().getString()))
-                .contains("15 to under 25\t20\t4\t4")
-                .contains("25 to under 40\t32.5\t4\t8");
+                .contains("15 to under 25\t20\t4\t4\t8\t50.00")
+                .contains("25 to under 40\t32.5\t4\t8\t4\t50.00");
     }
 
     @Test
@@ -177,5 +177,34 @@ class ClassesWindowTest extends OpenWindow {
                 .anyMatch(text -> text.startsWith("“15-30” is left out: The classes 10-20 and 15-30 overlap"))
                 .anyMatch(text -> text.startsWith("“forty” is left out"));
         assertThat(figure("mean")).isEqualTo("11.92");
+    }
+
+    @Test
+    void covered_figures_are_in_no_picture_and_no_comparison() {
+        demo("waiting", DeskModel.Page.CLASSES);
+        onWindow(() -> {
+            desk.coverFigures(true);
+            desk.answer("median", "");
+            return null;
+        });
+        settle();
+        assertThat(onWindow(() -> window.scene().lookup(".ogive").getAccessibleText()))
+                .endsWith("–");
+        demo("minutes", DeskModel.Page.CLASSES);
+        click("#page-MEASURES");
+        click("#cover");
+        click("#page-CLASSES");
+        assertThat(words()).anyMatch(text -> text.startsWith("List and classes can be compared once"));
+        assertThat(words()).doesNotContain("error");
+    }
+
+    @Test
+    void a_table_made_of_large_numbers_and_decimal_commas_can_be_read_again() {
+        type("1200,5 1350 2600,25 3100 1900,75");
+        press(KeyCode.CONTROL, KeyCode.DIGIT3);
+        fire("#classes-own");
+        assertThat(desk.sheet().orElseThrow().kind()).isEqualTo(SampleSheet.Kind.CLASSES);
+        assertThat(desk.figuresProperty().get().sample().count()).isEqualTo(Exact.of(5));
+        assertThat(desk.figuresProperty().get().sample().classes()).isPresent();
     }
 }
