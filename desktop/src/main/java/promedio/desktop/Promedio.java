@@ -15,7 +15,10 @@ public final class Promedio {
         PrintWriter out = new PrintWriter(new OutputStreamWriter(System.out, StandardCharsets.UTF_8), true);
         PrintWriter err = new PrintWriter(new OutputStreamWriter(System.err, StandardCharsets.UTF_8), true);
         boolean walk = Boolean.getBoolean("promedio.walk");
-        System.exit(Commands.run(
-                arguments, System.in, out, err, (file, demo) -> PromedioApp.run(file, demo, demo && walk)));
+        Commands.Window window = (file, demo) -> PromedioApp.run(file, demo, demo && walk);
+        // The two plainest ways to start need no command line to be understood, which takes a fifth of a second.
+        boolean plain = arguments.length == 0;
+        boolean demo = arguments.length == 1 && arguments[0].equals("--demo");
+        System.exit(plain || demo ? window.open(null, demo) : Commands.run(arguments, System.in, out, err, window));
     }
 }

@@ -11,6 +11,7 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import promedio.core.assignment.SampleSheet;
@@ -41,6 +42,7 @@ public final class CardPane extends VBox {
             }
         });
         model.assignmentProperty().addListener((property, before, now) -> refresh());
+        StackPane.setAlignment(this, Pos.TOP_RIGHT);
         setOpen(false);
     }
 
@@ -83,11 +85,11 @@ public final class CardPane extends VBox {
     }
 
     /** The card folded: a sentence that opens it. */
-    public Button folded() {
+    public static Button folded(DeskModel model, Runnable open) {
         Button sentence = new Button();
         sentence.getStyleClass().add("card-sentence");
         sentence.setId("card");
-        sentence.setOnAction(click -> setOpen(!isVisible()));
+        sentence.setOnAction(click -> open.run());
         Runnable show = () -> sentence.setText(CardSentence.of(
                 model.assignment().card(),
                 model.sheet()

@@ -7,7 +7,6 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.GridPane;
 import javafx.scene.text.Text;
@@ -16,6 +15,7 @@ import promedio.core.number.Exact;
 import promedio.core.sample.ClassInterval;
 import promedio.core.sample.ClassTable;
 import promedio.core.working.FigureText;
+import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
 /** The table of classes: boundaries, midpoints, frequencies and what is added up from them. */
@@ -109,7 +109,7 @@ final class ClassGrid extends GridPane {
             Column column = columns.get(c);
             String words = column == Column.CLASS ? shown.axis() : Words.of("classes.column." + column);
             Label head = cell(words, "class-head", column == Column.CLASS || column == Column.TALLY);
-            head.setTooltip(new Tooltip(Words.of("classes.column." + column + ".tip")));
+            Tip.on(head, Words.of("classes.column." + column + ".tip"));
             add(head, c, 0);
         }
         for (int i = 0; i < shown.table().size(); i++) {

@@ -93,6 +93,7 @@ public final class ClassesPage extends ScrollPane {
         visibleProperty().addListener((property, before, visible) -> show());
         model.figuresProperty().addListener((property, before, figures) -> show());
         model.assignmentProperty().addListener((property, before, now) -> show());
+        model.markedProperty().addListener((property, before, now) -> show());
         show();
     }
 

@@ -15,7 +15,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.SelectionMode;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
@@ -25,7 +24,6 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.Interpretation;
@@ -35,17 +33,15 @@ import promedio.core.number.Exact;
 import promedio.core.sample.Sample;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.SheetFigures;
+import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
-import promedio.files.assignment.Journal;
 
-/** The entries of a sample in order of entry and in order of size; on an empty paper, where to begin. */
-public final class EntriesPage extends StackPane {
+/** The entries of a sample in order of entry and in order of size, edited in place. */
+public final class EntriesPage extends VBox {
     private static final KeyCombination PASTE = KeyCombination.valueOf("Shortcut+V");
     private static final KeyCombination COPY = KeyCombination.valueOf("Shortcut+C");
 
     private final DeskModel model;
-    private final StartPane start;
-    private final VBox page = new VBox();
     private final FileWays ways;
     private final NoticeBox notices;
     private final Label sizeHead = head("entries.size");
@@ -64,8 +60,6 @@ public final class EntriesPage extends StackPane {
     /** The page of a desk. */
     public EntriesPage(DeskModel model, FileWays ways) {
         this.model = model;
-        getStyleClass().add("entries");
-        start = new StartPane(model, ways);
         this.ways = ways;
         add = new EntryField(model::type);
         add.setId("add-field");
@@ -91,10 +85,9 @@ public final class EntriesPage extends StackPane {
         VBox.setVgrow(lists, Priority.ALWAYS);
         leftOut.getStyleClass().add("left-out-sentence");
         sentence.getStyleClass().add("count-sentence");
-        page.getStyleClass().add("entries-page");
+        getStyleClass().add("entries-page");
         notices = new NoticeBox(model);
-        page.getChildren().addAll(headLine(), new HBox(sentence, leftOut), notices, lists, foot);
-        getChildren().addAll(start, page);
+        getChildren().addAll(headLine(), new HBox(sentence, leftOut), notices, lists, foot);
         visibleProperty().addListener((property, before, visible) -> show());
         model.figuresProperty().addListener((property, before, figures) -> show());
         model.selectedProperty().addListener((property, before, now) -> show());
@@ -141,7 +134,7 @@ public final class EntriesPage extends StackPane {
         remove.setMinWidth(Region.USE_PREF_SIZE);
         Button csv = new Button(Words.of("entries.csv"));
         csv.getStyleClass().add("quiet-button");
-        csv.setTooltip(new Tooltip(Words.of("entries.csv.tip")));
+        Tip.on(csv, Words.of("entries.csv.tip"));
         csv.setOnAction(click -> ways.writeCsv());
         csv.setMinWidth(Region.USE_PREF_SIZE);
         FlowPane line = new FlowPane(
@@ -274,22 +267,17 @@ public final class EntriesPage extends StackPane {
     }
 
     private void show() {
-        if (!isVisible()) {
-            return;
-        }
-        boolean none = model.selectedProperty().get().isEmpty();
-        typing |= start.isVisible() && start.isFocusWithin();
-        start.setVisible(none);
-        if (none) {
-            start.showRecent();
-        }
-        page.setVisible(!none);
         SheetFigures figures = model.figuresProperty().get();
-        if (none || figures == null) {
+        if (figures == null) {
             shown = null;
+        }
+        if (figures == null || !isVisible()) {
             return;
         }
         SampleSheet sheet = figures.sheet();
+        if (shown == null || !shown.id().equals(sheet.id())) {
+            entries.getSelectionModel().clearSelection();
+        }
         shown = sheet;
         name.setText(sheet.name());
         unit.setText(sheet.unit());
@@ -374,17 +362,13 @@ public final class EntriesPage extends StackPane {
                 figures.text().carried(sorted.at(picked.length - 1))));
     }
 
-    /** Offers back what earlier desks have left unsaved. */
-    public void offer(List<Journal.Kept> left) {
-        start.offer(left);
-    }
-
     /** Puts the cursor where typing is expected. */
     public void focusTyping() {
-        if (start.isVisible()) {
-            start.focusField();
-        } else {
-            add.requestFocus();
-        }
+        add.requestFocus();
+    }
+
+    /** Puts the cursor there as soon as the entries are shown: typing that began on the empty paper goes on here. */
+    public void typeOn() {
+        typing = true;
     }
 }

@@ -7,22 +7,23 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 import promedio.files.assignment.Journal;
 
 /** The empty paper: a line that takes typing or a paste at once, and two other ways to begin. */
-final class StartPane extends VBox {
+public final class StartPane extends VBox {
     private final EntryField field;
     private final VBox kept = new VBox();
     private final VBox recent = new VBox();
     private final FileWays ways;
     private final DeskModel model;
 
-    StartPane(DeskModel model, FileWays ways) {
+    /** The empty paper of a desk. */
+    public StartPane(DeskModel model, FileWays ways) {
         this.model = model;
         getStyleClass().add("start");
         kept.getStyleClass().add("kept");
@@ -50,7 +51,7 @@ final class StartPane extends VBox {
     }
 
     /** Offers back what earlier desks have left unsaved. */
-    void offer(List<Journal.Kept> left) {
+    public void offer(List<Journal.Kept> left) {
         kept.getChildren().clear();
         kept.setVisible(!left.isEmpty());
         kept.setManaged(!left.isEmpty());
@@ -89,7 +90,7 @@ final class StartPane extends VBox {
     }
 
     /** Lists the assignments last used. */
-    void showRecent() {
+    public void showRecent() {
         List<Path> paths = ways.recent();
         recent.getChildren().clear();
         recent.setVisible(!paths.isEmpty());
@@ -102,7 +103,7 @@ final class StartPane extends VBox {
         for (Path path : paths) {
             Hyperlink link = new Hyperlink(path.getFileName().toString());
             link.getStyleClass().add("recent-link");
-            link.setTooltip(new Tooltip(path.toString()));
+            Tip.on(link, path.toString());
             link.setOnAction(click -> ways.take(path));
             recent.getChildren().add(link);
         }
@@ -115,7 +116,8 @@ final class StartPane extends VBox {
         kept.setManaged(some);
     }
 
-    void focusField() {
+    /** Puts the cursor into the line. */
+    public void focusField() {
         field.requestFocus();
     }
 }

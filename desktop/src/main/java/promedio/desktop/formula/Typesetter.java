@@ -2,6 +2,8 @@ package promedio.desktop.formula;
 
 import java.awt.Insets;
 import java.awt.geom.Rectangle2D;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
@@ -26,7 +28,23 @@ public final class Typesetter {
         return thread;
     });
 
+    private static final List<Runnable> HELD = new ArrayList<>();
+    private static boolean holding;
+
     private Typesetter() {}
+
+    /** Keeps formulas waiting, in plain text, until the window can be used. To be called on the thread of the window. */
+    public static void hold() {
+        holding = true;
+    }
+
+    /** Typesets what was kept waiting, and all that comes, and loads what the first formula needs. */
+    public static void release() {
+        holding = false;
+        HELD.forEach(THREAD::execute);
+        HELD.clear();
+        typeset("\\bar{x}=\\frac{\\textstyle\\sum x}{n}", outline -> {});
+    }
 
     /**
      * A typeset formula.
@@ -50,18 +68,18 @@ public final class Typesetter {
             ready.accept(known);
             return;
         }
-        THREAD.execute(() -> {
+        Runnable work = () -> {
             Outline outline = DONE.computeIfAbsent(latex, Typesetter::make);
             if (DONE.size() > MOST_KEPT) {
                 DONE.clear();
             }
             Platform.runLater(() -> ready.accept(outline));
-        });
-    }
-
-    /** Loads what the first formula needs, in the background. */
-    public static void warmUp() {
-        typeset("\\bar{x}=\\frac{\\textstyle\\sum x}{n}", outline -> {});
+        };
+        if (holding) {
+            HELD.add(work);
+        } else {
+            THREAD.execute(work);
+        }
     }
 
     /** Completes when everything asked for so far is typeset. */

@@ -1,12 +1,13 @@
 package promedio.desktop.margin;
 
+import java.util.Locale;
 import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import promedio.desktop.model.DeskModel;
@@ -15,78 +16,67 @@ import promedio.desktop.text.Words;
 
 /** The student's answer to one question, and its mark beside it: a glyph, a word, and what else is to be said below. */
 public final class AnswerBox extends VBox {
-    private static final PseudoClass LONG = PseudoClass.getPseudoClass("long");
-    private static final int SHORT_ANSWER = 9;
-
     private final DeskModel model;
     private final String question;
-    private final TextField field = new TextField();
+    private final AnswerField field;
+    private final HBox line = new HBox();
     private final Region glyph = new Region();
-    private final Label word = new Label();
-    private final Label detail = new Label();
+    private final Label word = said("mark-word");
+    private final Label detail = said("mark-detail");
 
     /** The box for a question. */
     public AnswerBox(DeskModel model, String question, String label) {
         this.model = model;
         this.question = question;
         getStyleClass().add("answer-box");
-        field.getStyleClass().add("answer-field");
-        field.setPromptText(Words.of("answer.prompt"));
-        field.setAccessibleText(Words.of("answer.spoken", label));
-        field.setId("answer-" + question);
-        field.setOnAction(entered -> commit());
-        field.focusedProperty().addListener((property, before, focused) -> {
-            if (!focused) {
-                commit();
-            }
-        });
-        field.setOnKeyPressed(key -> {
-            if (key.getCode() == KeyCode.ESCAPE) {
-                field.setText(model.answer(question));
-                key.consume();
-            }
-        });
+        field = new AnswerField("answer-" + question, Words.of("answer.spoken", label), this::commit);
         glyph.getStyleClass().add("mark-glyph");
-        word.getStyleClass().add("mark-word");
-        detail.getStyleClass().add("mark-detail");
         detail.setWrapText(true);
         detail.setMinHeight(USE_PREF_SIZE);
-        HBox line = new HBox(field, glyph, word);
+        line.getChildren().add(field);
         line.setAlignment(Pos.CENTER_LEFT);
         line.getStyleClass().add("answer-line");
-        getChildren().addAll(line, detail);
+        getChildren().add(line);
         show();
     }
 
+    private static Label said(String style) {
+        Label label = new Label();
+        label.getStyleClass().addAll("mark-said", style);
+        return label;
+    }
+
     private void commit() {
-        if (!field.getText().strip().equals(model.answer(question))) {
-            model.answer(question, field.getText());
+        if (!field.text().equals(model.answer(question))) {
+            model.answer(question, field.text());
         }
         show();
     }
 
     /** Shows the answer and its mark as they are now. */
     public void show() {
-        String answer = model.answer(question);
-        if (!field.isFocused() || answer.isEmpty() || field.getText().strip().equals(answer)) {
-            if (!field.getText().strip().equals(answer)) {
-                field.setText(answer);
-            }
-        }
-        field.pseudoClassStateChanged(LONG, field.getText().length() > SHORT_ANSWER);
+        field.show(model.answer(question));
         Optional<Mark> mark = model.mark(question);
         for (Mark.Kind kind : Mark.Kind.values()) {
             boolean is = mark.filter(shown -> shown.kind() == kind).isPresent();
-            pseudoClassStateChanged(PseudoClass.getPseudoClass(kind.name().toLowerCase(java.util.Locale.ROOT)), is);
+            pseudoClassStateChanged(PseudoClass.getPseudoClass(kind.name().toLowerCase(Locale.ROOT)), is);
         }
-        glyph.setVisible(mark.isPresent());
         word.setText(mark.map(Mark::word).orElse(""));
         String attempt = model.attempt(question);
         String said = mark.map(Mark::detail).orElse("");
         detail.setText(said.isEmpty() || attempt.isEmpty() ? said + attempt : said + " " + attempt);
-        boolean more = !detail.getText().isEmpty();
-        detail.setVisible(more);
-        detail.setManaged(more);
-        field.setAccessibleHelp(word.getText() + ". " + detail.getText());
+        keep(line, glyph, mark.isPresent());
+        keep(line, word, mark.isPresent());
+        keep(this, detail, !detail.getText().isEmpty());
+        field.help(mark.isPresent() ? word.getText() + ". " + detail.getText() : detail.getText());
+    }
+
+    /** Has a node at the end of a pane only while there is something to show in it. */
+    private static void keep(Pane pane, Node node, boolean some) {
+        if (!some) {
+            pane.getChildren().remove(node);
+        } else if (!pane.getChildren().contains(node)) {
+            pane.getChildren().add(node);
+        }
     }
 }

@@ -1,34 +1,93 @@
 package promedio.desktop.measures;
 
+import java.util.List;
+import javafx.css.CssMetaData;
 import javafx.css.PseudoClass;
-import javafx.geometry.Pos;
+import javafx.css.Styleable;
+import javafx.css.StyleableProperty;
+import javafx.css.StyleablePropertyFactory;
+import javafx.geometry.VPos;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.text.Text;
+import promedio.desktop.text.Tip;
 
-/** A figure aligned on its decimal mark with the figures above and below. */
-final class FigureLabel extends HBox {
+/**
+ * A figure aligned on its decimal mark with the figures above and below, and its unit. Several figures, or words where there
+ * is none, take the whole room.
+ */
+final class FigureLabel extends Region {
+    private static final StyleablePropertyFactory<FigureLabel> STYLES =
+            new StyleablePropertyFactory<>(Region.getClassCssMetaData());
     private static final PseudoClass SEVERAL = PseudoClass.getPseudoClass("several");
 
-    private final Label whole = new Label();
-    private final Label part = new Label();
+    /** How far from the left the decimal marks stand. */
+    private final StyleableProperty<Number> markAt =
+            STYLES.createStyleableNumberProperty(this, "markAt", "-mark-at", label -> label.markAt, 85);
+
+    /** How far from the left the units stand. */
+    private final StyleableProperty<Number> unitAt =
+            STYLES.createStyleableNumberProperty(this, "unitAt", "-unit-at", label -> label.unitAt, 133);
+
+    private final Text whole = text("figure-whole");
+    private final Text part = text("figure-part");
+    private final Text unit = text("figure-unit");
+    private Label several;
 
     FigureLabel() {
         getStyleClass().add("figure");
-        setAlignment(Pos.CENTER_LEFT);
-        whole.getStyleClass().add("figure-whole");
-        part.getStyleClass().add("figure-part");
-        getChildren().addAll(whole, part);
+        getChildren().addAll(whole, part, unit);
     }
 
-    /** Shows one figure, or several with their unit behind them. */
-    void show(String figure, String unit) {
+    private static Text text(String style) {
+        Text text = new Text();
+        text.getStyleClass().add(style);
+        text.setTextOrigin(VPos.BASELINE);
+        return text;
+    }
+
+    /** Shows one figure, or several, with their unit behind them. */
+    void show(String figure, String itsUnit) {
         int mark = Math.max(figure.lastIndexOf('.'), figure.lastIndexOf(','));
-        boolean several = figure.contains(";");
-        whole.setText(several ? figure + "\u00a0" + unit : mark < 0 ? figure : figure.substring(0, mark));
-        part.setText(mark < 0 || several ? "" : figure.substring(mark));
-        pseudoClassStateChanged(SEVERAL, several);
-        part.setManaged(!several);
-        whole.setTooltip(several ? new Tooltip(figure) : null);
+        boolean many = figure.contains(";");
+        pseudoClassStateChanged(SEVERAL, many);
+        whole.setText(many ? "" : mark < 0 ? figure : figure.substring(0, mark));
+        part.setText(many || mark < 0 ? "" : figure.substring(mark));
+        unit.setText(many ? "" : itsUnit);
+        getChildren().remove(several);
+        if (many) {
+            several = new Label(figure + "\u00a0" + itsUnit);
+            several.getStyleClass().add("figure-several");
+            Tip.on(several, figure);
+            getChildren().add(several);
+        }
+        requestLayout();
+    }
+
+    @Override
+    protected double computePrefHeight(double width) {
+        return snapSizeY(whole.getLayoutBounds().getHeight());
+    }
+
+    @Override
+    protected void layoutChildren() {
+        double baseline = Math.round((getHeight() + whole.getFont().getSize() * 0.72) / 2);
+        double mark = markAt.getValue().doubleValue();
+        put(whole, snapPositionX(mark - whole.getLayoutBounds().getWidth()), baseline);
+        put(part, snapPositionX(mark), baseline);
+        put(unit, snapPositionX(unitAt.getValue().doubleValue()), baseline);
+        if (several != null) {
+            layoutInArea(several, 0, 0, getWidth(), getHeight(), 0, javafx.geometry.HPos.LEFT, VPos.CENTER);
+        }
+    }
+
+    private static void put(Text text, double x, double baseline) {
+        text.setLayoutX(x);
+        text.setLayoutY(baseline);
+    }
+
+    @Override
+    public List<CssMetaData<? extends Styleable, ?>> getCssMetaData() {
+        return STYLES.getCssMetaData();
     }
 }

@@ -29,7 +29,6 @@ final class MeasureRow extends HBox {
     private final Label name = new Label();
     private final FormulaView symbol = new FormulaView();
     private final FigureLabel figure = new FigureLabel();
-    private final Label unit = new Label();
     private final Label note = new Label();
     private final HBox line = new HBox();
     private final VBox paper = new VBox();
@@ -44,7 +43,6 @@ final class MeasureRow extends HBox {
         StackPane symbolBox = new StackPane(symbol);
         symbolBox.setAlignment(Pos.CENTER_LEFT);
         symbolBox.getStyleClass().add("measure-symbol");
-        unit.getStyleClass().add("measure-unit");
         note.getStyleClass().add("measure-note");
         HBox.setHgrow(note, Priority.ALWAYS);
         note.setMaxWidth(Double.MAX_VALUE);
@@ -53,7 +51,7 @@ final class MeasureRow extends HBox {
         fold.getStyleClass().add("fold-glyph");
         line.getStyleClass().add("measure-line");
         line.setAlignment(Pos.CENTER_LEFT);
-        line.getChildren().addAll(fold, name, symbolBox, figure, unit, note);
+        line.getChildren().addAll(fold, name, symbolBox, figure, note);
         line.setFocusTraversable(true);
         line.setAccessibleRole(AccessibleRole.TOGGLE_BUTTON);
         line.setId("row-" + question);
@@ -85,10 +83,6 @@ final class MeasureRow extends HBox {
         pseudoClassStateChanged(COVERED, covered);
         String plain = shown.shown();
         figure.show(covered ? Words.of("cover.covered") : plain, shown.unit());
-        boolean several = shown.outcome().figures().size() > 1 && !covered;
-        unit.setText(shown.unit());
-        unit.setManaged(!several);
-        unit.setVisible(!several);
         note.setText(covered ? Words.of("cover.note") : shown.note());
         line.setAccessibleText(
                 shown.label() + " " + (covered ? "" : shown.figure()) + " " + shown.unit() + ", " + note.getText());

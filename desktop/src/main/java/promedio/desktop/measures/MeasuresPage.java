@@ -47,6 +47,7 @@ public final class MeasuresPage extends ScrollPane {
         visibleProperty().addListener((property, before, visible) -> show());
         model.figuresProperty().addListener((property, before, figures) -> show());
         model.assignmentProperty().addListener((property, before, now) -> show());
+        model.markedProperty().addListener((property, before, now) -> show());
         model.opened().addListener((SetChangeListener<String>) change -> show());
         model.unfolded().addListener((SetChangeListener<String>) change -> show());
         model.methods().addListener((MapChangeListener<String, String>) change -> show());

@@ -1,5 +1,6 @@
 package promedio.desktop.model;
 
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
@@ -21,9 +22,14 @@ public interface Background {
     };
 
     /** One worker thread, which ends with the program. */
-    static Background worker() {
+    static Background worker(String name) {
+        return worker(name, CompletableFuture.completedFuture(null));
+    }
+
+    /** One worker thread, which may begin before JavaFX has: its results wait until then. */
+    static Background worker(String name, CompletableFuture<Void> started) {
         ExecutorService thread = Executors.newSingleThreadExecutor(work -> {
-            Thread worker = new Thread(work, "figures");
+            Thread worker = new Thread(work, name);
             worker.setDaemon(true);
             return worker;
         });
@@ -32,6 +38,7 @@ public interface Background {
             public <T> void run(Supplier<T> work, Consumer<T> done) {
                 thread.execute(() -> {
                     T result = work.get();
+                    started.join();
                     Platform.runLater(() -> done.accept(result));
                 });
             }

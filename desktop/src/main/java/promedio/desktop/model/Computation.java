@@ -1,11 +1,16 @@
 package promedio.desktop.model;
 
-import java.util.Collection;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.atomic.AtomicLong;
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyLongWrapper;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
 
@@ -17,14 +22,19 @@ final class Computation {
     private final Background background;
     private final ReadOnlyObjectWrapper<SheetFigures> figures = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<SheetFigures> settled = new ReadOnlyObjectWrapper<>();
+    private final BooleanProperty computing = new SimpleBooleanProperty();
+    private final BooleanProperty markingNow = new SimpleBooleanProperty();
     private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper();
     private final Map<String, SheetFigures> computed = new HashMap<>();
     private final AtomicLong asked = new AtomicLong();
+    private final ReadOnlyLongWrapper marked = new ReadOnlyLongWrapper();
+    private final Set<String> marking = new HashSet<>();
     private long shown;
     private boolean trying;
 
     Computation(Background background) {
         this.background = background;
+        busy.bind(computing.or(markingNow));
     }
 
     ReadOnlyObjectWrapper<SheetFigures> figures() {
@@ -40,11 +50,6 @@ final class Computation {
         return busy;
     }
 
-    /** Whether a value is being tried. */
-    boolean isTrying() {
-        return trying;
-    }
-
     /** Forgets all that was computed. */
     void forget() {
         computed.clear();
@@ -56,45 +61,75 @@ final class Computation {
         trying = false;
         settled.set(null);
         figures.set(null);
-        busy.set(false);
+        computing.set(false);
     }
 
-    /** Shows the figures of a sheet, at once when they are known. */
-    void show(SampleSheet sheet, CourseCard card, Collection<String> questions) {
+    /** The marks that came later than the figures they belong to, counted. */
+    ReadOnlyLongWrapper marked() {
+        return marked;
+    }
+
+    /** The mark of an answer; none while it is being marked. */
+    Optional<Mark> mark(String question, String answer) {
+        // While a value is only being tried, answers are held against the figures as they stand.
+        SheetFigures held = (trying ? settled : figures).get();
+        if (held == null) {
+            return Optional.empty();
+        }
+        Optional<Mark> known = held.known(question, answer);
+        if (known.isEmpty() && held.line(question).isPresent() && marking.add(question)) {
+            markingNow.set(true);
+            background.run(() -> held.mark(question, answer), mark -> {
+                marking.remove(question);
+                markingNow.set(!marking.isEmpty());
+                marked.set(marked.get() + 1);
+            });
+            return held.known(question, answer);
+        }
+        return known;
+    }
+
+    /** Shows the figures of a sheet with the marks of its answers, at once when they are known. */
+    void show(SampleSheet sheet, CourseCard card, Set<String> questions, Map<String, String> answers) {
         trying = false;
         SheetFigures known = computed.get(sheet.id());
         if (known != null && known.sheet() == sheet && known.card().equals(card)) {
             asked.incrementAndGet();
             settled.set(known);
             figures.set(known);
-            busy.set(false);
+            computing.set(false);
             return;
         }
         long mine = asked.incrementAndGet();
-        busy.set(true);
-        background.run(() -> SheetFigures.of(sheet, card, questions), result -> {
+        computing.set(true);
+        background.run(() -> marked(SheetFigures.of(sheet, card, questions), answers), result -> {
             if (mine == asked.get()) {
                 shown = mine;
                 computed.put(sheet.id(), result);
                 settled.set(result);
                 figures.set(result);
-                busy.set(false);
+                computing.set(false);
             }
         });
     }
 
+    private static SheetFigures marked(SheetFigures figures, Map<String, String> answers) {
+        answers.forEach((question, answer) -> figures.line(question).ifPresent(line -> figures.mark(question, answer)));
+        return figures;
+    }
+
     /** Shows what a changed sheet would come to; work that came too late is skipped. */
-    void tryOut(SampleSheet sheet, CourseCard card, Collection<String> questions) {
+    void tryOut(SampleSheet sheet, CourseCard card, Set<String> questions) {
         trying = true;
         long mine = asked.incrementAndGet();
-        busy.set(true);
+        computing.set(true);
         background.run(() -> mine < asked.get() ? null : SheetFigures.of(sheet, card, questions), result -> {
             if (result != null && trying && mine > shown) {
                 shown = mine;
                 figures.set(result);
             }
             if (mine == asked.get()) {
-                busy.set(false);
+                computing.set(false);
             }
         });
     }

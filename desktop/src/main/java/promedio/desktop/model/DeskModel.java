@@ -1,8 +1,10 @@
 package promedio.desktop.model;
 
 import java.nio.file.Path;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
@@ -10,6 +12,7 @@ import java.util.function.Supplier;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyLongProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
@@ -52,7 +55,7 @@ public final class DeskModel {
     private final ReadOnlyStringWrapper selected = new ReadOnlyStringWrapper("");
     private final ObjectProperty<Page> page = new SimpleObjectProperty<>(Page.ENTRIES);
     private final ReadOnlyStringWrapper message = new ReadOnlyStringWrapper("");
-    private final OnDisk disk = new OnDisk();
+    private final OnDisk onDisk = new OnDisk();
     private final ReadOnlyStringWrapper undoName = new ReadOnlyStringWrapper("");
     private final ReadOnlyStringWrapper redoName = new ReadOnlyStringWrapper("");
     private final ObservableSet<String> opened = FXCollections.observableSet();
@@ -64,6 +67,7 @@ public final class DeskModel {
     private final ObservableMap<String, String> methods = FXCollections.observableHashMap();
 
     private final Background background;
+    private final Background disk;
     private final Computation computation;
     private final Keeper keeper;
     private final Intake intake = new Intake(this);
@@ -72,14 +76,21 @@ public final class DeskModel {
 
     /** An empty desk that keeps no journal: for pictures and tests. */
     public DeskModel(Background background) {
-        this(background, null);
+        this(background, background, null);
     }
 
-    /** An empty desk that writes every edit into a journal. */
-    public DeskModel(Background background, Journal journal) {
+    /**
+     * An empty desk.
+     *
+     * @param background where figures are computed and files read
+     * @param disk where files are written, one after another
+     * @param journal where every edit is written down; null for nowhere
+     */
+    public DeskModel(Background background, Background disk, Journal journal) {
         this.background = background;
+        this.disk = disk;
         computation = new Computation(background);
-        keeper = new Keeper(journal, message::set);
+        keeper = new Keeper(disk, journal, message::set);
     }
 
     /** The assignment. */
@@ -184,7 +195,7 @@ public final class DeskModel {
 
     /** The file the assignment was read from or saved to; null before that. */
     public ReadOnlyObjectProperty<Path> fileProperty() {
-        return disk.fileProperty();
+        return onDisk.fileProperty();
     }
 
     /** A sentence for the foot of the window; empty when there is nothing to say. */
@@ -194,7 +205,7 @@ public final class DeskModel {
 
     /** Whether there is something that is not saved. */
     public ReadOnlyBooleanProperty unsavedProperty() {
-        return disk.unsavedProperty();
+        return onDisk.unsavedProperty();
     }
 
     /** Whether figures are being computed. */
@@ -273,17 +284,16 @@ public final class DeskModel {
 
     /** Puts another assignment on the desk. */
     public void show(Assignment other, Path from) {
-        keeper.note(to -> to.begin(other, Optional.ofNullable(from)));
+        keeper.begin(other, Optional.ofNullable(from));
         lay(new History(other), other, from);
     }
 
     /** Puts an assignment back on the desk that was ended before it was saved, with its past. */
     public void bringBack(Journal.Kept kept) {
         History past = kept.history();
-        keeper.note(to -> {
-            to.begin(Assignment.EMPTY, kept.savedAs());
-            to.standsAt(past.present());
-        });
+        Assignment present = past.present();
+        keeper.begin(Assignment.EMPTY, kept.savedAs());
+        keeper.note(present, to -> to.standsAt(present));
         lay(past, Assignment.EMPTY, kept.savedAs().orElse(null));
         message.set(Words.of("message.brought-back"));
         keeper.throwAway(kept);
@@ -293,7 +303,7 @@ public final class DeskModel {
         history = past;
         whatIf.clear();
         Assignment other = past.present();
-        disk.laid(asSaved, from, from == null ? null : FileStamp.of(from));
+        onDisk.laid(asSaved, from, from == null ? null : FileStamp.of(from));
         computation.forget();
         opened.clear();
         unfolded.clear();
@@ -310,7 +320,7 @@ public final class DeskModel {
     public void make(Edit edit) {
         if (history.make(edit)) {
             message.set("");
-            keeper.note(to -> to.made(edit));
+            keeper.note(history.present(), to -> to.made(edit));
             refresh();
         }
     }
@@ -322,7 +332,8 @@ public final class DeskModel {
             dropAdded();
         } else if (!name.isEmpty()) {
             history.undo();
-            keeper.note(to -> to.undone(history.present()));
+            Assignment present = history.present();
+            keeper.note(present, to -> to.undone(present));
             refresh();
             message.set(Words.of("message.undone", name));
         }
@@ -333,15 +344,16 @@ public final class DeskModel {
         String name = redoName.get();
         if (!name.isEmpty()) {
             history.redo();
-            keeper.note(to -> to.redone(history.present()));
+            Assignment present = history.present();
+            keeper.note(present, to -> to.redone(present));
             refresh();
             message.set(Words.of("message.redone", name));
         }
     }
 
-    /** Ends the desk in good order; nothing is kept for the next start. */
-    public void end() {
-        keeper.note(Journal::close);
+    /** Ends the desk in good order, after all that is still being written; nothing is kept for the next start. */
+    public void end(Runnable then) {
+        keeper.end(then);
     }
 
     /** Chooses a sample of the shelf. */
@@ -419,15 +431,15 @@ public final class DeskModel {
                 : first;
     }
 
-    /** The mark of the answer to a question of the chosen sample. */
+    /** The mark of the answer to a question of the chosen sample; none yet while it is being marked. */
     public Optional<Mark> mark(String question) {
-        // While a value is only being tried, answers are held against the figures as they stand.
-        SheetFigures shown = (computation.isTrying() ? computation.settled() : computation.figures()).get();
         String answer = answer(question);
-        if (shown == null || answer.isEmpty()) {
-            return Optional.empty();
-        }
-        return Optional.of(Mark.of(shown.marker().mark(question, answer), shown.card(), shown.text()));
+        return answer.isEmpty() ? Optional.empty() : computation.mark(question, answer);
+    }
+
+    /** Changes whenever a mark is there that was not when it was asked for. */
+    public ReadOnlyLongProperty markedProperty() {
+        return computation.marked().getReadOnlyProperty();
     }
 
     /** Sets a convention of the card. */
@@ -449,7 +461,7 @@ public final class DeskModel {
         try {
             Assignment read = AssignmentFile.read(path);
             String twice = Words.of("message.open-twice", path.getFileName());
-            return new Opened(Optional.of(read), keeper.isHeldElsewhere(path) ? twice : "");
+            return new Opened(Optional.of(read), keeper.isOpenElsewhere(path) ? twice : "");
         } catch (InputProblem problem) {
             return new Opened(Optional.empty(), problem.getMessage());
         }
@@ -473,30 +485,38 @@ public final class DeskModel {
 
     /** Whether somebody else has changed the file of the assignment since it was opened or saved here. */
     public boolean isChangedElsewhere() {
-        return disk.isChangedElsewhere();
+        return onDisk.isChangedElsewhere();
     }
 
-    /** Saves the assignment; the sentence is said when that fails. */
-    public boolean save(Path path) {
-        try {
-            disk.write(assignment(), path);
-            keeper.note(to -> to.begin(assignment(), Optional.of(path)));
+    /**
+     * Saves the assignment as it is now, off the thread of the window; when that fails the sentence is said.
+     *
+     * @param then what follows when it is saved
+     */
+    public void save(Path path, Runnable then) {
+        Assignment present = assignment();
+        message.set(Words.of("message.writing", path.getFileName()));
+        keeper.save(present, path, () -> {
+            onDisk.laid(present, path, FileStamp.of(path));
+            onDisk.compare(assignment());
             message.set(Words.of("message.saved", path.getFileName()));
-            return true;
-        } catch (InputProblem problem) {
-            message.set(problem.getMessage());
-            return false;
-        }
+            then.run();
+        });
     }
 
-    /** Writes the samples of the shelf side by side as CSV; the sentence is said either way. */
+    /** Writes the samples of the shelf side by side as CSV, off the thread of the window; the sentence is said either way. */
     public void writeCsv(Path path) {
-        try {
-            SampleWriter.write(assignment().sheets(), path);
-            message.set(Words.of("message.csv", assignment().sheets().size(), path.getFileName()));
-        } catch (InputProblem problem) {
-            message.set(problem.getMessage());
-        }
+        List<SampleSheet> sheets = assignment().sheets();
+        message.set(Words.of("message.writing", path.getFileName()));
+        Supplier<String> work = () -> {
+            try {
+                SampleWriter.write(sheets, path);
+                return Words.of("message.csv", sheets.size(), path.getFileName());
+            } catch (InputProblem problem) {
+                return problem.getMessage();
+            }
+        };
+        disk.run(work, message::set);
     }
 
     /** Brings everything up to date with the present; results of older presents are dropped. */
@@ -507,11 +527,12 @@ public final class DeskModel {
                     present.sheets().isEmpty() ? "" : present.sheets().get(0).id());
         }
         assignment.set(present);
-        disk.compare(present);
+        onDisk.compare(present);
         undoName.set(history.undoable().map(DeskModel::nameOf).orElse(""));
         redoName.set(history.redoable().map(DeskModel::nameOf).orElse(""));
         sheet().ifPresentOrElse(
-                        sheet -> computation.show(sheet, present.card(), questions(sheet.id())), computation::clear);
+                        sheet -> computation.show(sheet, present.card(), questions(sheet.id()), answers(sheet.id())),
+                        computation::clear);
         if (!whatIf.isEmpty()) {
             tryOut();
         }
@@ -520,10 +541,18 @@ public final class DeskModel {
     /** The questions to put on the page besides the usual ones: asked for, or answered. */
     private Set<String> questions(String sheetId) {
         Set<String> questions = new LinkedHashSet<>(asked);
-        assignment().answers().keySet().stream()
-                .filter(question -> question.sheetId().equals(sheetId))
-                .forEach(question -> questions.add(question.measure()));
+        questions.addAll(answers(sheetId).keySet());
         return questions;
+    }
+
+    private Map<String, String> answers(String sheetId) {
+        Map<String, String> answers = new LinkedHashMap<>();
+        assignment().answers().forEach((question, answer) -> {
+            if (question.sheetId().equals(sheetId)) {
+                answers.put(question.measure(), answer);
+            }
+        });
+        return answers;
     }
 
     private static String nameOf(Edit edit) {

@@ -6,8 +6,6 @@ import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import promedio.core.assignment.Assignment;
-import promedio.files.InputProblem;
-import promedio.files.assignment.AssignmentFile;
 
 /** The assignment as its file has it: which file, whether that is still what was read, and what is not saved yet. */
 final class OnDisk {
@@ -39,12 +37,5 @@ final class OnDisk {
     /** Whether somebody else has changed the file since it was read or written here. */
     boolean isChangedElsewhere() {
         return file.get() != null && stamp != null && !FileStamp.of(file.get()).equals(stamp);
-    }
-
-    /** Saves an assignment. */
-    void write(Assignment assignment, Path path) throws InputProblem {
-        AssignmentFile.write(assignment, path);
-        laid(assignment, path, FileStamp.of(path));
-        unsaved.set(false);
     }
 }

@@ -3,7 +3,9 @@ package promedio.desktop.model;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import promedio.core.assignment.Interpretation;
 import promedio.core.assignment.SampleSheet;
@@ -32,6 +34,7 @@ public final class SheetFigures {
     private final FigureText text;
     private final List<MeasureLine> lines = new ArrayList<>();
     private final Marker marker;
+    private final Map<Attempt, Mark> marks = new ConcurrentHashMap<>();
 
     private SheetFigures(SampleSheet sheet, CourseCard card, Collection<String> asked) {
         this.interpretation = Interpretation.of(sheet, card);
@@ -131,9 +134,17 @@ public final class SheetFigures {
         return lines;
     }
 
-    /** Marks answers. */
-    public Marker marker() {
-        return marker;
+    private record Attempt(String question, String answer) {}
+
+    /** The mark of an answer, where it was marked before. */
+    Optional<Mark> known(String question, String answer) {
+        return Optional.ofNullable(marks.get(new Attempt(question, answer)));
+    }
+
+    /** Marks an answer, which can take a while the first time that a question is answered. */
+    synchronized Mark mark(String question, String answer) {
+        return marks.computeIfAbsent(
+                new Attempt(question, answer), attempt -> Mark.of(marker.mark(question, answer), card, text));
     }
 
     /** The line of a question. */

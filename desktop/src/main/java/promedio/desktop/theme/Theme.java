@@ -5,9 +5,10 @@ import atlantafx.base.theme.PrimerLight;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.net.URL;
 import java.util.List;
 import javafx.application.Application;
-import javafx.scene.Scene;
+import javafx.scene.Parent;
 import javafx.scene.text.Font;
 
 /** Paper by day and slate by night: one style sheet, two sets of colours. */
@@ -16,6 +17,9 @@ public enum Theme {
     PAPER,
     /** Chalk on slate. */
     SLATE;
+
+    /** The size of text at 100 percent, in pixels; the style sheet has the same. */
+    public static final double TEXT_SIZE = 13;
 
     private static final List<String> FONTS = List.of(
             "Roboto-Regular",
@@ -30,23 +34,29 @@ public enum Theme {
     public static void loadFonts() {
         for (String name : FONTS) {
             try (InputStream in = Theme.class.getResourceAsStream("/promedio/desktop/fonts/" + name + ".ttf")) {
-                Font.loadFont(in, 13);
+                Font.loadFont(in, TEXT_SIZE);
             } catch (IOException broken) {
                 throw new UncheckedIOException("The font " + name + " could not be read.", broken);
             }
         }
     }
 
-    /** Dresses a scene in this theme, with text of a size in percent of the usual. */
-    public void dress(Scene scene, int percent) {
+    /** Makes this the theme of all controls. */
+    public void wear() {
         Application.setUserAgentStylesheet(
                 this == PAPER ? new PrimerLight().getUserAgentStylesheet() : new PrimerDark().getUserAgentStylesheet());
-        String sheet = Theme.class.getResource("/promedio/desktop/promedio.css").toExternalForm();
-        if (!scene.getStylesheets().contains(sheet)) {
-            scene.getStylesheets().add(sheet);
-        }
-        scene.getRoot().getStyleClass().removeAll("paper-theme", "slate-theme");
-        scene.getRoot().getStyleClass().add(this == PAPER ? "paper-theme" : "slate-theme");
-        scene.getRoot().setStyle("-fx-font-size: " + 13 * percent / 100.0 + "px;");
+    }
+
+    /** Our own style sheet; in the form made by the build, which need not be parsed, where there is one. */
+    public static String sheet() {
+        URL made = Theme.class.getResource("/promedio/desktop/promedio.bss");
+        return (made == null ? Theme.class.getResource("/promedio/desktop/promedio.css") : made).toExternalForm();
+    }
+
+    /** Dresses the root of a scene in this theme, with text of a size in percent of the usual. */
+    public void dress(Parent root, int percent) {
+        root.getStyleClass().removeAll("paper-theme", "slate-theme");
+        root.getStyleClass().add(this == PAPER ? "paper-theme" : "slate-theme");
+        root.setStyle(percent == 100 ? "" : "-fx-font-size: " + TEXT_SIZE * percent / 100 + "px;");
     }
 }

@@ -2,7 +2,6 @@ package promedio.desktop.window;
 
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Optional;
 import promedio.core.assignment.Assignment;
 import promedio.desktop.demo.Demo;
 import promedio.desktop.entries.FileWays;
@@ -39,17 +38,15 @@ public final class FileActions implements FileWays {
     }
 
     void fresh() {
-        if (mayLeave()) {
+        leaving(() -> {
             model.show(Assignment.EMPTY, null);
             focusTyping.run();
-        }
+        });
     }
 
     @Override
     public void openDemo() {
-        if (mayLeave()) {
-            model.show(Demo.assignment(), null);
-        }
+        leaving(() -> model.show(Demo.assignment(), null));
     }
 
     @Override
@@ -61,44 +58,47 @@ public final class FileActions implements FileWays {
     public void take(Path file) {
         if (!file.toString().endsWith(AssignmentFile.ENDING)) {
             model.typeFile(file);
-        } else if (mayLeave()) {
-            model.open(file, () -> recents.add(file));
+        } else {
+            leaving(() -> model.open(file, () -> recents.add(file)));
         }
+    }
+
+    void save() {
+        save(() -> {});
     }
 
     /** Saves where the assignment came from; asks where that is not known, or where somebody else has changed the file. */
-    boolean save() {
+    private void save(Runnable then) {
         commitTyping.run();
         Path known = model.fileProperty().get();
         if (known == null) {
-            return saveElsewhere();
+            saveElsewhere(then);
+        } else if (!model.isChangedElsewhere()) {
+            saveTo(known, then);
+        } else {
+            switch (picker.changedElsewhere(known.getFileName().toString())) {
+                case REPLACE -> saveTo(known, then);
+                case ELSEWHERE -> saveElsewhere(then);
+                case STAY -> model.say(Words.of("message.changed-elsewhere", known.getFileName()));
+            }
         }
-        if (model.isChangedElsewhere()) {
-            return switch (picker.changedElsewhere(known.getFileName().toString())) {
-                case REPLACE -> saveTo(known);
-                case ELSEWHERE -> saveElsewhere();
-                case STAY -> {
-                    model.say(Words.of("message.changed-elsewhere", known.getFileName()));
-                    yield false;
-                }
-            };
-        }
-        return saveTo(known);
+    }
+
+    void saveElsewhere() {
+        saveElsewhere(() -> {});
     }
 
     /** Asks for a place and saves there. */
-    boolean saveElsewhere() {
+    private void saveElsewhere(Runnable then) {
         commitTyping.run();
-        Optional<Path> target = picker.toSave(suggestion(AssignmentFile.ENDING));
-        return target.map(this::saveTo).orElse(false);
+        picker.toSave(suggestion(AssignmentFile.ENDING)).ifPresent(target -> saveTo(target, then));
     }
 
-    private boolean saveTo(Path target) {
-        boolean done = model.save(target);
-        if (done) {
+    private void saveTo(Path target, Runnable then) {
+        model.save(target, () -> {
             recents.add(target);
-        }
-        return done;
+            then.run();
+        });
     }
 
     @Override
@@ -117,17 +117,18 @@ public final class FileActions implements FileWays {
         return (title.isEmpty() ? Words.of("bar.untitled") : title) + ending;
     }
 
-    /** Whether the assignment on the desk may be put away: nothing unsaved, saved now, or left on purpose. */
-    boolean mayLeave() {
+    /** Goes on once the assignment on the desk may be put away: nothing unsaved, saved now, or left on purpose. */
+    void leaving(Runnable then) {
         commitTyping.run();
         if (!model.unsavedProperty().get()) {
-            return true;
+            then.run();
+            return;
         }
         String title = model.assignment().title();
-        return switch (picker.unsaved(title.isEmpty() ? Words.of("bar.untitled") : title)) {
-            case SAVE -> save();
-            case LEAVE -> true;
-            case STAY -> false;
-        };
+        switch (picker.unsaved(title.isEmpty() ? Words.of("bar.untitled") : title)) {
+            case SAVE -> save(then);
+            case LEAVE -> then.run();
+            case STAY -> {}
+        }
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
 import javafx.collections.FXCollections;
+import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
@@ -11,6 +12,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.MeasureLine;
@@ -62,6 +64,7 @@ public final class FindPane extends VBox {
                 search();
             }
         });
+        StackPane.setAlignment(this, Pos.TOP_CENTER);
         setOpen(false);
     }
 

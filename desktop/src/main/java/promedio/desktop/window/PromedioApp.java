@@ -1,9 +1,12 @@
 package promedio.desktop.window;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.concurrent.CompletableFuture;
 import java.util.prefs.Preferences;
+import javafx.animation.AnimationTimer;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.stage.Stage;
@@ -18,9 +21,21 @@ import promedio.files.assignment.Journal;
 
 /** The JavaFX application: one window. */
 public final class PromedioApp extends Application {
+    // Made ready while JavaFX starts.
+    private static final CompletableFuture<Void> STARTED = new CompletableFuture<>();
+    private static final Background FIGURES = Background.worker("figures", STARTED);
+    private static CompletableFuture<DeskModel> deskReady;
+    private static CompletableFuture<List<Journal.Kept>> left;
+    private static CompletableFuture<Recents> recents;
+
     /** Runs the application and returns when its window is closed. */
     public static int run(String file, boolean demo, boolean walk) {
         System.setProperty("java.awt.headless", "true");
+        deskReady = CompletableFuture.supplyAsync(() -> desk(demo, walk));
+        if (!walk) {
+            recents = CompletableFuture.supplyAsync(Recents::ofUser);
+            left = CompletableFuture.supplyAsync(PromedioApp::leftOver);
+        }
         launch(PromedioApp.class, file == null ? "" : file, demo ? "demo" : "", walk ? "walk" : "");
         return Gallery.failed() ? 1 : 0;
     }
@@ -28,14 +43,12 @@ public final class PromedioApp extends Application {
     @Override
     public void start(Stage stage) {
         Theme.loadFonts();
-        Background background = Background.worker();
+        STARTED.complete(null);
         boolean walk = getParameters().getRaw().get(2).equals("walk");
-        DeskModel desk = walk ? new DeskModel(background) : new DeskModel(background, Journal.in(journals()));
-        MainWindow window = new MainWindow(desk, background);
+        DeskModel desk = deskReady.join();
+        List<String> arguments = getParameters().getRaw();
+        MainWindow window = new MainWindow(desk, FIGURES);
         window.setPicker(FilePicker.over(stage));
-        if (!walk) {
-            window.files().setRecents(Recents.ofUser());
-        }
         stage.setScene(window.scene());
         stage.setMinWidth(900);
         stage.setMinHeight(600);
@@ -45,29 +58,70 @@ public final class PromedioApp extends Application {
                                 ? "Promedio"
                                 : window.model().assignment().title() + " · Promedio",
                         window.model().assignmentProperty()));
-        List<String> arguments = getParameters().getRaw();
         if (!walk) {
             remember(stage);
-            offerLeftOver(window);
+            window.setRecents(recents.join());
         }
         stage.setOnCloseRequest(close -> {
-            if (window.mayLeave()) {
-                desk.end();
-            } else {
-                close.consume();
-            }
+            close.consume();
+            window.leave(stage::hide);
         });
-        if (arguments.get(1).equals("demo")) {
-            window.model().show(Demo.assignment(), null);
-        } else if (!arguments.get(0).isEmpty()) {
+        if (!arguments.get(0).isEmpty()) {
             window.files().take(Path.of(arguments.get(0)));
         }
-        stage.show();
-        window.focusTyping();
-        Typesetter.warmUp();
-        if (walk) {
-            new Gallery(stage, window, Path.of("target", "gallery")).draw(Platform::exit);
+        Typesetter.hold();
+        // After figures that have come meanwhile, so that the first picture has them.
+        Platform.runLater(() -> {
+            double width = stage.getWidth();
+            double height = stage.getHeight();
+            window.fit(width);
+            stage.show();
+            if (!stage.isMaximized()) {
+                // Some window managers give a new window the smallest size it allows, whatever was asked.
+                stage.setWidth(width);
+                stage.setHeight(height);
+            }
+            window.focusTyping();
+            whenUsable(desk, Typesetter::release);
+            if (!walk) {
+                left.thenAccept(kept -> Platform.runLater(() -> window.offer(kept)))
+                        .exceptionally(unreadable -> {
+                            String why = unreadable.getCause().getMessage();
+                            Platform.runLater(() -> window.model().say(Words.of("message.left-over", why)));
+                            return null;
+                        });
+            }
+            if (walk) {
+                new Gallery(stage, window, Path.of("target", "gallery")).draw(Platform::exit);
+            }
+        });
+    }
+
+    /** The desk, with the figures of the demo on their way. */
+    private static DeskModel desk(boolean demo, boolean walk) {
+        DeskModel desk = walk
+                ? new DeskModel(FIGURES)
+                : new DeskModel(FIGURES, Background.worker("disk", STARTED), Journal.in(journals()));
+        if (demo) {
+            desk.show(Demo.assignment(), null);
         }
+        return desk;
+    }
+
+    /** Calls back when the window has drawn what it has to show. */
+    private static void whenUsable(DeskModel desk, Runnable then) {
+        new AnimationTimer() {
+            private int pictures;
+
+            @Override
+            public void handle(long now) {
+                pictures = desk.busyProperty().get() ? 0 : pictures + 1;
+                if (pictures == 2) {
+                    stop();
+                    then.run();
+                }
+            }
+        }.start();
     }
 
     /** Where journals are kept: a folder of the user's own. */
@@ -79,11 +133,11 @@ public final class PromedioApp extends Application {
         return data.resolve("promedio").resolve("journals");
     }
 
-    private static void offerLeftOver(MainWindow window) {
+    private static List<Journal.Kept> leftOver() {
         try {
-            window.offer(Journal.leftIn(journals()));
-        } catch (IOException problem) {
-            window.model().say(Words.of("message.journal", problem.getMessage()));
+            return Journal.leftIn(journals());
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable.getMessage(), unreadable);
         }
     }
 

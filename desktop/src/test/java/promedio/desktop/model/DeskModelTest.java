@@ -1,7 +1,13 @@
 package promedio.desktop.model;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.doThrow;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.times;
+import static org.mockito.Mockito.verify;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -24,6 +30,7 @@ import promedio.files.assignment.Journal;
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class DeskModelTest {
     private final DeskModel desk = new DeskModel(Background.DIRECT);
+    private boolean saved;
 
     private String figure(String question) {
         return desk.figuresProperty().get().line(question).orElseThrow().figure();
@@ -107,12 +114,7 @@ class DeskModelTest {
     @Test
     void results_that_come_too_late_are_dropped() {
         List<Runnable> waiting = new ArrayList<>();
-        DeskModel slow = new DeskModel(new Background() {
-            @Override
-            public <T> void run(Supplier<T> work, Consumer<T> done) {
-                waiting.add(() -> done.accept(work.get()));
-            }
-        });
+        DeskModel slow = new DeskModel(later(waiting));
         slow.type("1 2 3");
         slow.type("100");
         assertThat(slow.busyProperty().get()).isTrue();
@@ -131,7 +133,8 @@ class DeskModelTest {
         desk.answer("mean", "15");
         assertThat(desk.unsavedProperty().get()).isTrue();
         Path file = folder.resolve("sheet.promedio");
-        assertThat(desk.save(file)).isTrue();
+        desk.save(file, () -> saved = true);
+        assertThat(saved).isTrue();
         assertThat(desk.unsavedProperty().get()).isFalse();
         DeskModel other = new DeskModel(Background.DIRECT);
         other.open(file, () -> {});
@@ -147,7 +150,8 @@ class DeskModelTest {
         desk.open(stranger, () -> {});
         assertThat(desk.messageProperty().get()).contains("no assignment of Promedio");
         assertThat(figure("mean")).isEqualTo("2.00");
-        assertThat(desk.save(folder.resolve("gone").resolve("x.promedio"))).isFalse();
+        desk.save(folder.resolve("gone").resolve("x.promedio"), () -> saved = true);
+        assertThat(saved).isFalse();
         assertThat(desk.messageProperty().get()).contains("no longer there");
         assertThat(desk.unsavedProperty().get()).isTrue();
     }
@@ -166,11 +170,11 @@ class DeskModelTest {
 
     @Test
     void what_was_not_saved_comes_back_after_the_desk_was_swept_away(@TempDir Path folder) throws Exception {
-        DeskModel first = new DeskModel(Background.DIRECT, Journal.in(folder));
+        DeskModel first = new DeskModel(Background.DIRECT, Background.DIRECT, Journal.in(folder));
         first.type("12 15 15 18");
         first.answer("mean", "15");
         Journal.Kept kept = read(folder);
-        DeskModel second = new DeskModel(Background.DIRECT, Journal.in(folder));
+        DeskModel second = new DeskModel(Background.DIRECT, Background.DIRECT, Journal.in(folder));
         second.bringBack(kept);
         assertThat(second.assignment()).isEqualTo(first.assignment());
         assertThat(second.unsavedProperty().get()).isTrue();
@@ -179,15 +183,15 @@ class DeskModelTest {
         second.redo();
         second.answer("median", "15");
         second.undo();
-        DeskModel third = new DeskModel(Background.DIRECT, Journal.in(folder));
+        DeskModel third = new DeskModel(Background.DIRECT, Background.DIRECT, Journal.in(folder));
         third.bringBack(read(folder));
         assertThat(third.assignment())
                 .as("and once more, from the journal of the second")
                 .isEqualTo(first.assignment());
-        second.end();
-        third.save(folder.resolve("sheet.promedio"));
-        third.end();
-        first.end();
+        second.end(() -> {});
+        third.save(folder.resolve("sheet.promedio"), () -> {});
+        third.end(() -> {});
+        first.end(() -> {});
         assertThat(folder.toFile().list()).containsExactly("sheet.promedio");
     }
 
@@ -195,13 +199,87 @@ class DeskModelTest {
     private static Journal.Kept read(Path folder) throws Exception {
         Path copies = Files.createTempDirectory("journals");
         Path newest = null;
-        for (java.io.File file : folder.toFile().listFiles()) {
+        for (java.io.File file : folder.toFile().listFiles((in, name) -> name.endsWith(".journal"))) {
             boolean newer =
                     newest == null || file.lastModified() >= newest.toFile().lastModified();
             newest = newer ? file.toPath() : newest;
         }
         Files.copy(newest, copies.resolve("copy.journal"));
         return Journal.leftIn(copies).get(0);
+    }
+
+    @Test
+    void a_step_that_could_not_be_written_down_is_made_up_for_by_the_next(@TempDir Path folder) throws Exception {
+        Journal journal = mock(Journal.class);
+        doThrow(new IOException("No space left on device"))
+                .doNothing()
+                .when(journal)
+                .made(any());
+        DeskModel kept = new DeskModel(Background.DIRECT, Background.DIRECT, journal);
+        kept.type("1 2 3");
+        assertThat(kept.messageProperty().get()).contains("not being kept safe", "No space left on device");
+        kept.answer("mean", "2");
+        verify(journal).standsAt(kept.assignment());
+        kept.answer("mean", "2.0");
+        verify(journal, times(2)).made(any());
+    }
+
+    @Test
+    void a_file_that_is_open_in_another_window_is_opened_and_said_to_be(@TempDir Path folder) {
+        Path file = folder.resolve("sheet.promedio");
+        Path journals = folder.resolve("journals");
+        DeskModel first = new DeskModel(Background.DIRECT, Background.DIRECT, Journal.in(journals));
+        first.type("1 2 3");
+        first.save(file, () -> {});
+        DeskModel second = new DeskModel(Background.DIRECT, Background.DIRECT, Journal.in(journals));
+        second.open(file, () -> {});
+        assertThat(second.assignment()).isEqualTo(first.assignment());
+        assertThat(second.messageProperty().get()).contains("sheet.promedio").contains("another window");
+        first.end(() -> {});
+        second.open(file, () -> {});
+        assertThat(second.messageProperty().get()).isEmpty();
+        second.end(() -> {});
+    }
+
+    @Test
+    void an_edit_made_while_the_file_is_being_written_stays_unsaved(@TempDir Path folder) {
+        List<Runnable> waiting = new ArrayList<>();
+        DeskModel slow = new DeskModel(Background.DIRECT, later(waiting), null);
+        slow.type("1 2 3");
+        slow.save(folder.resolve("sheet.promedio"), () -> saved = true);
+        slow.answer("mean", "2");
+        assertThat(saved).isFalse();
+        waiting.get(0).run();
+        assertThat(saved).isTrue();
+        assertThat(slow.unsavedProperty().get())
+                .as("the answer is not in the file")
+                .isTrue();
+        slow.undo();
+        assertThat(slow.unsavedProperty().get()).isFalse();
+    }
+
+    @Test
+    void a_mark_that_takes_a_while_comes_after_the_figures() {
+        List<Runnable> waiting = new ArrayList<>();
+        DeskModel slow = new DeskModel(later(waiting));
+        slow.type("12 15 15 18");
+        waiting.remove(0).run();
+        slow.answer("mean", "15");
+        assertThat(slow.mark("mean")).isEmpty();
+        assertThat(slow.busyProperty().get()).isTrue();
+        waiting.forEach(Runnable::run);
+        assertThat(slow.busyProperty().get()).isFalse();
+        assertThat(slow.mark("mean").orElseThrow().kind()).isEqualTo(Mark.Kind.AGREES);
+    }
+
+    /** Work that is done when a test says so. */
+    private static Background later(List<Runnable> waiting) {
+        return new Background() {
+            @Override
+            public <T> void run(Supplier<T> work, Consumer<T> done) {
+                waiting.add(() -> done.accept(work.get()));
+            }
+        };
     }
 
     @Test

@@ -94,7 +94,7 @@ class FilesWindowTest extends OpenWindow {
         Path file = folder.resolve("sheet four.promedio");
         when(picker.toSave(anyString())).thenReturn(Optional.of(file));
         onWindow(() -> {
-            window.files().setRecents(Recents.none());
+            window.setRecents(Recents.none());
             return null;
         });
         type("1 2 9");
@@ -118,7 +118,7 @@ class FilesWindowTest extends OpenWindow {
 
     @Test
     void what_was_left_unsaved_is_brought_back_by_one_click(@TempDir Path folder) throws Exception {
-        DeskModel ended = new DeskModel(Background.DIRECT, Journal.in(folder));
+        DeskModel ended = new DeskModel(Background.DIRECT, Background.DIRECT, Journal.in(folder));
         ended.type("4 5 6");
         // The journal of a desk that is alive is left alone, so what a kill would leave is a copy of it.
         Path lost = Files.createDirectory(folder.resolve("lost")).resolve("copy.journal");
@@ -133,6 +133,6 @@ class FilesWindowTest extends OpenWindow {
         click("#bring-back");
         assertThat(desk.sheet().orElseThrow().values().texts()).containsExactly("4", "5", "6");
         assertThat(lost).doesNotExist();
-        ended.end();
+        ended.end(() -> {});
     }
 }

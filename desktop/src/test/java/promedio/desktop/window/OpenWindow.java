@@ -4,11 +4,13 @@ import static org.mockito.Mockito.mock;
 
 import java.util.List;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
+import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -23,9 +25,9 @@ import promedio.desktop.model.Background;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.theme.Theme;
 
-/** The real window on one shared stage, driven by mouse and keyboard as a student does. */
 /** The real window, driven by mouse and keys; each test begins on an empty paper. */
 abstract class OpenWindow {
+    private static final Background DISK = Background.worker("disk");
     static Stage stage;
     static MainWindow window;
     static DeskModel desk;
@@ -38,8 +40,8 @@ abstract class OpenWindow {
         stage = FxToolkit.registerPrimaryStage();
         onWindow(() -> {
             Theme.loadFonts();
-            Background background = Background.worker();
-            desk = new DeskModel(background);
+            Background background = Background.worker("figures");
+            desk = new DeskModel(background, DISK, null);
             window = new MainWindow(desk, background);
             stage.setScene(window.scene());
             stage.setX(0);
@@ -65,6 +67,8 @@ abstract class OpenWindow {
             window.focusTyping();
             return null;
         });
+        // Away from the paper: a pointer that rests on the Line lights up a value there.
+        robot.moveTo(640.0, 765.0);
         settle();
     }
 
@@ -81,6 +85,9 @@ abstract class OpenWindow {
                     () -> onWindow(() -> !desk.readingProperty().get()
                             && !desk.busyProperty().get()));
             Typesetter.idle().get(20, TimeUnit.SECONDS);
+            CompletableFuture<String> written = new CompletableFuture<>();
+            DISK.run(() -> "", written::complete);
+            written.get(10, TimeUnit.SECONDS);
         } catch (Exception late) {
             throw new AssertionError("The window did not come to rest.", late);
         }
@@ -116,9 +123,10 @@ abstract class OpenWindow {
     /** Everything written on the paper, for a look at it. */
     List<String> words() {
         return onWindow(() -> window.scene().getRoot().lookupAll("*").stream()
-                .filter(Labeled.class::isInstance)
                 .filter(WindowTest::isShown)
-                .map(node -> ((Labeled) node).getText())
+                .map(node -> node instanceof Labeled labeled
+                        ? labeled.getText()
+                        : node instanceof Text text ? text.getText() : "")
                 .filter(text -> text != null && !text.isEmpty())
                 .toList());
     }
@@ -133,8 +141,11 @@ abstract class OpenWindow {
     }
 
     String wordBeside(String question) {
-        return onWindow(() -> ((Label)
-                        window.scene().lookup("#answer-" + question).getParent().lookup(".mark-word"))
+        return onWindow(() -> ((Label) window.scene()
+                        .lookup("#answer-" + question)
+                        .getParent()
+                        .getParent()
+                        .lookup(".mark-word"))
                 .getText());
     }
 

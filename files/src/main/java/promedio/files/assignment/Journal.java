@@ -7,8 +7,6 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
-import java.nio.channels.FileLock;
-import java.nio.channels.OverlappingFileLockException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
@@ -34,6 +32,7 @@ public final class Journal implements AutoCloseable {
 
     private final Path folder;
     private final Path file;
+    private final OpenNote note;
     private FileChannel channel;
     private Assignment base = Assignment.EMPTY;
     private Optional<Path> saved = Optional.empty();
@@ -42,6 +41,7 @@ public final class Journal implements AutoCloseable {
 
     private Journal(Path folder) {
         this.folder = folder;
+        this.note = new OpenNote(folder);
         this.file = folder.resolve(UUID.randomUUID() + ENDING);
     }
 
@@ -67,11 +67,12 @@ public final class Journal implements AutoCloseable {
 
     /** Begins anew from an assignment as it was opened or saved; what was written before is no longer needed. */
     public synchronized void begin(Assignment from, Optional<Path> savedAs) throws IOException {
-        close();
+        drop();
         base = from;
         saved = savedAs;
         undoable = 0;
         redoable = 0;
+        note.put(savedAs);
     }
 
     /** Writes an edit down. */
@@ -117,30 +118,50 @@ public final class Journal implements AutoCloseable {
 
     private void append(ObjectNode line) throws IOException {
         if (channel == null) {
-            Files.createDirectories(folder);
-            channel = FileChannel.open(
-                    file, StandardOpenOption.CREATE, StandardOpenOption.TRUNCATE_EXISTING, StandardOpenOption.WRITE);
-            // Held as long as this desk lives, so that another start leaves this journal alone.
-            FileLock unused = channel.tryLock(Long.MAX_VALUE - 1, 1, false);
-            ObjectNode head =
-                    JSON.createObjectNode().put("format", "promedio-journal").put("version", 1);
-            saved.ifPresent(path -> head.put("file", path.toAbsolutePath().toString()));
-            head.set("base", EditJson.write(base));
-            write(head);
+            start();
         }
         write(line);
     }
 
+    private void start() throws IOException {
+        Files.createDirectories(folder);
+        channel = FileChannel.open(
+                file, StandardOpenOption.CREATE, StandardOpenOption.TRUNCATE_EXISTING, StandardOpenOption.WRITE);
+        Held.hold(channel);
+        ObjectNode head =
+                JSON.createObjectNode().put("format", "promedio-journal").put("version", 1);
+        saved.ifPresent(path -> head.put("file", path.toAbsolutePath().toString()));
+        head.set("base", EditJson.write(base));
+        try {
+            write(head);
+        } catch (IOException full) {
+            drop();
+            throw full;
+        }
+    }
+
+    /** Writes a line whole or not at all: what comes after half a line could not be read again. */
     private void write(ObjectNode line) throws IOException {
         ByteBuffer bytes = ByteBuffer.wrap((JSON.writeValueAsString(line) + "\n").getBytes(StandardCharsets.UTF_8));
-        while (bytes.hasRemaining()) {
-            channel.write(bytes);
+        long end = channel.position();
+        try {
+            while (bytes.hasRemaining()) {
+                channel.write(bytes);
+            }
+        } catch (IOException full) {
+            channel.truncate(end);
+            throw full;
         }
     }
 
     /** Ends the desk in good order: everything is saved or left on purpose, and nothing is kept. */
     @Override
     public synchronized void close() throws IOException {
+        drop();
+        note.put(Optional.empty());
+    }
+
+    private void drop() throws IOException {
         if (channel != null) {
             channel.close();
             channel = null;
@@ -158,7 +179,7 @@ public final class Journal implements AutoCloseable {
         }
         List<Kept> kept = new ArrayList<>();
         for (Path journal : journals) {
-            if (isAlive(journal)) {
+            if (Held.isAlive(journal)) {
                 continue;
             }
             Optional<Kept> read = read(journal);
@@ -173,37 +194,9 @@ public final class Journal implements AutoCloseable {
         return kept;
     }
 
-    /** Whether a desk that is alive, other than this program’s own, has unsaved changes of a file. */
-    public static boolean isHeldElsewhere(Path folder, Path file) {
-        try (Stream<Path> all = Files.list(folder)) {
-            for (Path journal :
-                    all.filter(path -> path.toString().endsWith(ENDING)).toList()) {
-                if (isAlive(journal)
-                        && read(journal)
-                                .flatMap(Kept::savedAs)
-                                .filter(file.toAbsolutePath()::equals)
-                                .isPresent()) {
-                    return true;
-                }
-            }
-        } catch (IOException unreadable) {
-            return false;
-        }
-        return false;
-    }
-
-    /** The folder this journal is written in. */
-    public Path folder() {
-        return folder;
-    }
-
-    private static boolean isAlive(Path journal) throws IOException {
-        try (FileChannel other = FileChannel.open(journal, StandardOpenOption.WRITE);
-                FileLock lock = other.tryLock(Long.MAX_VALUE - 1, 1, false)) {
-            return lock == null;
-        } catch (OverlappingFileLockException ours) {
-            return true;
-        }
+    /** Whether another desk that is alive has a file open. */
+    public synchronized boolean isOpenElsewhere(Path assignmentFile) {
+        return note.isOpenElsewhere(assignmentFile);
     }
 
     /** Reads a journal as far as it goes; a last line that was cut off in the writing is passed over. */

@@ -58,7 +58,9 @@ class JournalTest {
 
     private static Path only(Path folder) throws IOException {
         try (Stream<Path> files = Files.list(folder)) {
-            return files.findFirst().orElseThrow();
+            return files.filter(file -> file.toString().endsWith(".journal"))
+                    .findFirst()
+                    .orElseThrow();
         }
     }
 
@@ -205,17 +207,70 @@ class JournalTest {
         }
     }
 
+    /** A program whose disk fills up: it may write no file longer than its limit. Says how many edits it could write down. */
+    static final class Filler {
+        private Filler() {}
+
+        public static void main(String[] arguments) throws IOException {
+            Journal journal = Journal.in(Path.of(arguments[0]));
+            journal.begin(Assignment.EMPTY, Optional.empty());
+            int written = 0;
+            try {
+                while (true) {
+                    journal.made(new Edit.Retitle("a title of some length ".repeat(40) + written));
+                    written++;
+                }
+            } catch (IOException full) {
+                // A short one still has room, unless half of the long one was left in its place.
+                journal.made(new Edit.Retitle("short"));
+                System.out.println(written + 1);
+            }
+        }
+    }
+
     @Test
-    void a_file_with_unsaved_changes_in_another_window_is_known(@TempDir Path folder) throws Exception {
+    void a_full_disk_leaves_no_half_line_behind_and_what_still_fits_is_kept(@TempDir Path folder) throws Exception {
+        Path journals = Files.createDirectory(folder.resolve("journals"));
+        String java = Path.of(System.getProperty("java.home"), "bin", "java").toString();
+        Process filler = new ProcessBuilder(
+                        "bash",
+                        "-c",
+                        "ulimit -f 8; exec \"$@\"",
+                        "limited",
+                        java,
+                        "-XX:TieredStopAtLevel=1",
+                        "-XX:-UsePerfData",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        Filler.class.getName(),
+                        journals.toString())
+                .redirectError(ProcessBuilder.Redirect.INHERIT)
+                .start();
+        String said = new String(filler.getInputStream().readAllBytes(), StandardCharsets.UTF_8).strip();
+        assertThat(filler.waitFor()).isZero();
+        Journal.Kept kept = Journal.leftIn(journals).get(0);
+        assertThat(kept.edits()).isEqualTo(Integer.parseInt(said)).isGreaterThan(3);
+        assertThat(kept.history().present().title()).isEqualTo("short");
+    }
+
+    @Test
+    void a_file_that_is_open_in_another_window_is_known_to_be(@TempDir Path folder) throws Exception {
         Path file = folder.resolve("sheet.promedio");
+        Path another = folder.resolve("another.promedio");
+        Journal here = Journal.in(folder);
+        here.begin(Assignment.EMPTY, Optional.of(file));
         Journal other = Journal.in(folder);
         other.begin(Assignment.EMPTY, Optional.of(file));
-        assertThat(Journal.isHeldElsewhere(folder, file)).isFalse();
-        other.made(new Edit.Retitle("changed"));
-        assertThat(Journal.isHeldElsewhere(folder, file)).isTrue();
-        assertThat(Journal.isHeldElsewhere(folder, folder.resolve("another.promedio")))
-                .isFalse();
+        assertThat(here.isOpenElsewhere(file)).isTrue();
+        assertThat(here.isOpenElsewhere(another)).isFalse();
+        other.begin(Assignment.EMPTY, Optional.of(another));
+        assertThat(here.isOpenElsewhere(file)).as("the other has gone on").isFalse();
         other.close();
-        assertThat(Journal.isHeldElsewhere(folder, file)).isFalse();
+        assertThat(here.isOpenElsewhere(another)).isFalse();
+        Path killed = Files.writeString(folder.resolve("1.open"), file.toString());
+        assertThat(here.isOpenElsewhere(file)).as("left by a kill").isFalse();
+        assertThat(killed).doesNotExist();
+        here.close();
+        assertThat(folder).isEmptyDirectory();
     }
 }

@@ -1,0 +1,105 @@
+package promedio.desktop.margin;
+
+import javafx.css.PseudoClass;
+import javafx.scene.AccessibleRole;
+import javafx.scene.control.Control;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.StackPane;
+import promedio.desktop.text.Words;
+
+/**
+ * Where an answer is written. It is only written text until it is entered by key or pointer, and a text field from then on:
+ * a page has hundreds of these, and text fields are dear.
+ */
+final class AnswerField extends StackPane {
+    private static final PseudoClass LONG = PseudoClass.getPseudoClass("long");
+    private static final PseudoClass EMPTY = PseudoClass.getPseudoClass("unanswered");
+    private static final int SHORT_ANSWER = 9;
+
+    private final String spoken;
+    private final Runnable commit;
+    private final Label written = new Label();
+    private String answer = "";
+    private TextField field;
+
+    AnswerField(String id, String spoken, Runnable commit) {
+        this.spoken = spoken;
+        this.commit = commit;
+        getStyleClass().add("answer-place");
+        written.getStyleClass().addAll("text-input", "answer-field", "answer-written");
+        written.setId(id);
+        written.setAccessibleRole(AccessibleRole.TEXT_FIELD);
+        written.setAccessibleText(spoken);
+        written.setFocusTraversable(true);
+        written.focusedProperty().addListener((property, before, focused) -> {
+            if (focused) {
+                enter();
+            }
+        });
+        written.setOnMousePressed(press -> {
+            enter();
+            field.end();
+            // Or the page would take the focus for itself.
+            press.consume();
+        });
+        getChildren().add(written);
+        show("");
+    }
+
+    private void enter() {
+        field = new TextField(answer);
+        field.getStyleClass().add("answer-field");
+        field.setPromptText(Words.of("answer.prompt"));
+        field.setAccessibleText(spoken);
+        field.setAccessibleHelp(written.getAccessibleHelp());
+        field.setId(written.getId());
+        field.setOnAction(entered -> commit.run());
+        field.focusedProperty().addListener((property, before, focused) -> {
+            if (!focused) {
+                commit.run();
+            }
+        });
+        field.setOnKeyPressed(key -> {
+            if (key.getCode() == KeyCode.ESCAPE) {
+                field.setText(answer);
+                key.consume();
+            }
+        });
+        field.pseudoClassStateChanged(LONG, isLong());
+        getChildren().setAll(field);
+        field.requestFocus();
+    }
+
+    /** What is written, as yet in the field or already an answer. */
+    String text() {
+        return field == null ? answer : field.getText().strip();
+    }
+
+    /** Shows an answer; typing that is not an answer yet stays. */
+    void show(String now) {
+        boolean typing = field != null && field.isFocused() && !now.isEmpty() && !text().equals(now);
+        answer = now;
+        if (field == null) {
+            written.setText(now.isEmpty() ? Words.of("answer.prompt") : now);
+            written.pseudoClassStateChanged(EMPTY, now.isEmpty());
+        } else if (!typing && !text().equals(now)) {
+            field.setText(now);
+        }
+        control().pseudoClassStateChanged(LONG, isLong());
+    }
+
+    /** What the mark says, for a screen reader. */
+    void help(String said) {
+        control().setAccessibleHelp(said);
+    }
+
+    private Control control() {
+        return field == null ? written : field;
+    }
+
+    private boolean isLong() {
+        return text().length() > SHORT_ANSWER;
+    }
+}

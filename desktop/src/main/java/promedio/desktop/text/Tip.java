@@ -1,0 +1,32 @@
+package promedio.desktop.text;
+
+import javafx.beans.binding.StringExpression;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.event.EventHandler;
+import javafx.scene.control.Control;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.MouseEvent;
+
+/** A tip over a control, made when the pointer first comes there: each is a window of its own, too dear for the start. */
+public final class Tip {
+    private Tip() {}
+
+    /** Gives a control a tip; a screen reader has it at once. */
+    public static void on(Control control, String words) {
+        on(control, new ReadOnlyStringWrapper(words));
+    }
+
+    /** Gives a control a tip whose words change. */
+    public static void on(Control control, StringExpression words) {
+        control.accessibleHelpProperty().bind(words);
+        control.addEventFilter(MouseEvent.MOUSE_ENTERED, new EventHandler<>() {
+            @Override
+            public void handle(MouseEvent enter) {
+                control.removeEventFilter(MouseEvent.MOUSE_ENTERED, this);
+                Tooltip tip = new Tooltip();
+                tip.textProperty().bind(words);
+                control.setTooltip(tip);
+            }
+        });
+    }
+}

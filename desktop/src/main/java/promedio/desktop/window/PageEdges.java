@@ -1,0 +1,67 @@
+package promedio.desktop.window;
+
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import promedio.desktop.model.DeskModel;
+import promedio.desktop.text.Tip;
+import promedio.desktop.text.Words;
+
+/** The edges of the pages, to turn to one, and the head of the margin. */
+final class PageEdges extends HBox {
+    private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
+
+    private final DeskModel model;
+
+    PageEdges(DeskModel model) {
+        this.model = model;
+        getStyleClass().add("edges");
+        setAlignment(Pos.BOTTOM_LEFT);
+        HBox names = new HBox();
+        names.getStyleClass().add("edge-names");
+        HBox.setHgrow(names, Priority.ALWAYS);
+        for (DeskModel.Page page : DeskModel.Page.values()) {
+            names.getChildren().add(edge(page));
+        }
+        getChildren().addAll(names, marginHead());
+    }
+
+    private Node edge(DeskModel.Page page) {
+        Button edge = new Button(Words.of("page." + page));
+        edge.getStyleClass().add("edge");
+        edge.setId("page-" + page);
+        edge.setOnAction(click -> model.pageProperty().set(page));
+        Runnable show =
+                () -> edge.pseudoClassStateChanged(CURRENT, model.pageProperty().get() == page);
+        model.pageProperty().addListener((property, before, now) -> show.run());
+        show.run();
+        return edge;
+    }
+
+    private Node marginHead() {
+        Label margin = new Label(Words.of("margin.head"));
+        margin.getStyleClass().add("margin-name");
+        CheckBox cover = new CheckBox(Words.of("cover.choose"));
+        cover.setId("cover");
+        cover.getStyleClass().add("cover-choice");
+        Tip.on(cover, Words.of("cover.tip"));
+        cover.setOnAction(click -> model.coverFigures(cover.isSelected()));
+        cover.setSelected(model.assignment().attempts().first());
+        model.assignmentProperty()
+                .addListener((property, before, now) ->
+                        cover.setSelected(now.attempts().first()));
+        Region between = new Region();
+        HBox.setHgrow(between, Priority.ALWAYS);
+        HBox head = new HBox(margin, between, cover);
+        head.setAlignment(Pos.BASELINE_LEFT);
+        head.getStyleClass().add("margin-head");
+        head.visibleProperty().bind(model.pageProperty().isEqualTo(DeskModel.Page.MEASURES));
+        return head;
+    }
+}

@@ -1,0 +1,75 @@
+package promedio.desktop.window;
+
+import java.util.List;
+import javafx.scene.layout.StackPane;
+import promedio.desktop.classes.ClassesPage;
+import promedio.desktop.entries.EntriesPage;
+import promedio.desktop.entries.StartPane;
+import promedio.desktop.measures.MeasuresPage;
+import promedio.desktop.model.DeskModel;
+import promedio.files.assignment.Journal;
+
+/** The pages of the paper, of which one is shown; while no sample is chosen, the empty paper. */
+final class Pages extends StackPane {
+    private final DeskModel model;
+    private final Late<StartPane> start;
+    private final Late<EntriesPage> entries;
+    private final Late<MeasuresPage> measures;
+    private final Late<ClassesPage> classes;
+
+    Pages(DeskModel model, FileActions files) {
+        this.model = model;
+        getStyleClass().add("pages");
+        setMinHeight(0);
+        start = new Late<>(this, () -> new StartPane(model, files));
+        entries = new Late<>(this, () -> new EntriesPage(model, files));
+        measures = new Late<>(this, () -> new MeasuresPage(model));
+        classes = new Late<>(this, () -> new ClassesPage(model));
+        model.pageProperty().addListener((property, before, now) -> turn());
+        model.selectedProperty().addListener((property, before, now) -> turn());
+    }
+
+    /** Shows the page that is open. */
+    void turn() {
+        DeskModel.Page page = model.pageProperty().get();
+        boolean empty = model.selectedProperty().get().isEmpty();
+        boolean typing = start.isShown() && start.get().isFocusWithin();
+        if (empty && !start.isShown()) {
+            start.get().showRecent();
+        }
+        start.show(empty);
+        entries.show(page == DeskModel.Page.ENTRIES && !empty);
+        measures.show(page == DeskModel.Page.MEASURES && !empty);
+        classes.show(page == DeskModel.Page.CLASSES && !empty);
+        if (typing && entries.isShown()) {
+            entries.get().typeOn();
+        }
+    }
+
+    /** Lists the assignments last used. */
+    void showRecent() {
+        if (start.isShown()) {
+            start.get().showRecent();
+        }
+    }
+
+    /** Puts the cursor where typing is expected. */
+    void focusTyping() {
+        if (start.isShown()) {
+            start.get().focusField();
+        } else if (entries.isShown()) {
+            entries.get().focusTyping();
+        }
+    }
+
+    /** Offers back what earlier desks have left unsaved. */
+    void offer(List<Journal.Kept> left) {
+        start.get().offer(left);
+        start.show(start.isShown() && model.selectedProperty().get().isEmpty());
+    }
+
+    /** Goes to the row of a measure and opens it. */
+    void reveal(String question) {
+        measures.get().reveal(question);
+    }
+}

@@ -1,0 +1,57 @@
+package promedio.desktop.window;
+
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import promedio.core.assignment.Edit;
+import promedio.desktop.model.DeskModel;
+import promedio.desktop.text.Words;
+
+/** Above the paper: the title of the assignment, files, undo and redo, and the course card folded. */
+final class TopBar extends HBox {
+    TopBar(DeskModel model, FileActions files, Node card) {
+        Label name = new Label(Words.of("app.name"));
+        name.getStyleClass().add("app-name");
+        name.setMinWidth(Region.USE_PREF_SIZE);
+        Region spacer = new Region();
+        HBox.setHgrow(spacer, Priority.ALWAYS);
+        getStyleClass().add("bar");
+        setAlignment(Pos.CENTER_LEFT);
+        getChildren()
+                .addAll(
+                        name,
+                        title(model),
+                        BarButton.withTip("bar.new", files::fresh),
+                        BarButton.withTip("bar.open", files::open),
+                        BarButton.withTip("bar.save", files::save),
+                        BarButton.naming("bar.undo", model::undo, model.undoNameProperty()),
+                        BarButton.naming("bar.redo", model::redo, model.redoNameProperty()),
+                        spacer,
+                        card);
+    }
+
+    private static TextField title(DeskModel model) {
+        TextField title = new TextField(model.assignment().title());
+        title.setId("title");
+        title.getStyleClass().add("title-field");
+        title.setPromptText(Words.of("bar.untitled"));
+        title.setAccessibleText(Words.of("bar.title.prompt"));
+        Runnable commit = () -> model.make(new Edit.Retitle(title.getText().strip()));
+        title.setOnAction(entered -> commit.run());
+        title.focusedProperty().addListener((property, before, focused) -> {
+            if (!focused) {
+                commit.run();
+            }
+        });
+        model.assignmentProperty().addListener((property, before, now) -> {
+            if (!title.getText().strip().equals(now.title())) {
+                title.setText(now.title());
+            }
+        });
+        return title;
+    }
+}
