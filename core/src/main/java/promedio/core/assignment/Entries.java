@@ -1,15 +1,17 @@
 package promedio.core.assignment;
 
 import java.math.BigDecimal;
-import java.util.ArrayList;
+import java.util.AbstractList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Optional;
+import java.util.RandomAccess;
 import java.util.TreeMap;
-import java.util.function.Predicate;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
+import promedio.core.number.Numerals;
 
 /**
  * A column of entries as they were typed, in order. Plain decimals lie in machine words; only text that is something else
@@ -19,9 +21,12 @@ public final class Entries {
     /** A column without entries. */
     public static final Entries NONE = new Entries(new long[0], new byte[0], new TreeMap<>());
 
-    private static final Pattern CANONICAL = Pattern.compile("-?(0|[1-9][0-9]{0,16})(\\.[0-9]{1,17})?");
+    private static final Pattern CANONICAL = Pattern.compile("-?(0|[1-9][0-9]{0,16})([.,][0-9]{1,17})?");
+    private static final Pattern NEGATIVE_ZERO = Pattern.compile("-0([.,]0+)?");
     private static final int MOST_DIGITS = 18;
     private static final byte AS_TEXT = -1;
+    /** Beside the places: written with a comma. */
+    private static final byte COMMA = 64;
 
     private final long[] units;
     private final byte[] places;
@@ -53,14 +58,31 @@ public final class Entries {
         if (places[index] == AS_TEXT) {
             return texts.get(index);
         }
-        return places[index] == 0
-                ? Long.toString(units[index])
-                : BigDecimal.valueOf(units[index], places[index]).toPlainString();
+        if (places[index] == 0) {
+            return Long.toString(units[index]);
+        }
+        String point = BigDecimal.valueOf(units[index], places(index)).toPlainString();
+        return hasComma(index) ? point.replace('.', ',') : point;
     }
 
-    /** Whether an entry is a plain decimal with a point. */
-    boolean isDecimal(int index) {
-        return places[index] != AS_TEXT;
+    /** Whether an entry is a plain decimal where this is the decimal mark. */
+    boolean isDecimal(int index, char mark) {
+        return places[index] == 0 || places[index] != AS_TEXT && hasComma(index) == (mark == ',');
+    }
+
+    private boolean hasComma(int index) {
+        return places[index] > 0 && (places[index] & COMMA) != 0;
+    }
+
+    /** Whether an entry reads as a number. */
+    boolean isNumber(int index, Numerals numerals) {
+        return isDecimal(index, numerals.decimalMark())
+                || numerals.read(text(index)).isPresent();
+    }
+
+    /** Whether all entries from an index on are plain decimals, with a point or a comma. */
+    public boolean areDecimals(int from) {
+        return texts.tailMap(from, true).isEmpty();
     }
 
     /** A plain decimal's units of 10^−places. */
@@ -70,21 +92,58 @@ public final class Entries {
 
     /** The decimal places a plain decimal was written with. */
     int places(int index) {
-        return places[index];
+        return places[index] & ~COMMA;
     }
 
-    /** Whether one of the entries that are no plain decimals passes a test. */
-    boolean anyWord(Predicate<String> test) {
-        return texts.values().stream().anyMatch(test);
+    /** Whether a comma stands in one of the entries. */
+    boolean hasCommas() {
+        return IntStream.range(0, size()).anyMatch(this::hasComma)
+                || texts.values().stream().anyMatch(text -> text.indexOf(',') >= 0);
     }
 
-    /** All entries as text. */
+    /** All entries as text, each written when it is asked for. */
     public List<String> texts() {
-        List<String> all = new ArrayList<>(size());
-        for (int i = 0; i < size(); i++) {
-            all.add(text(i));
+        return new Texts();
+    }
+
+    private final class Texts extends AbstractList<String> implements RandomAccess {
+        @Override
+        public String get(int index) {
+            return text(index);
         }
-        return all;
+
+        @Override
+        public int size() {
+            return Entries.this.size();
+        }
+    }
+
+    /** Takes entries one after another, and holds each as briefly as the column does. */
+    public static final class Builder {
+        private Entries column = new Entries(new long[16], new byte[16], new TreeMap<>());
+        private int size;
+
+        /** Adds an entry as typed. */
+        public Builder add(String typed) {
+            if (size == column.size()) {
+                int wider = size * 2;
+                column = new Entries(
+                        Arrays.copyOf(column.units, wider), Arrays.copyOf(column.places, wider), column.texts);
+            }
+            column.put(size++, typed);
+            return this;
+        }
+
+        /** How many were added. */
+        public int size() {
+            return size;
+        }
+
+        /** The column of all that was added. */
+        public Entries build() {
+            return new Entries(
+                    Arrays.copyOf(column.units, size), Arrays.copyOf(column.places, size), new TreeMap<>(column.texts));
+        }
     }
 
     /** The entries with one replaced. */
@@ -130,7 +189,8 @@ public final class Entries {
         Optional<BigDecimal> decimal = canonical(typed);
         if (decimal.isPresent()) {
             units[index] = decimal.get().unscaledValue().longValueExact();
-            places[index] = (byte) decimal.get().scale();
+            int scale = decimal.get().scale();
+            places[index] = (byte) (typed.indexOf(',') >= 0 ? scale | COMMA : scale);
         } else {
             units[index] = 0;
             places[index] = AS_TEXT;
@@ -139,8 +199,10 @@ public final class Entries {
     }
 
     private static Optional<BigDecimal> canonical(String typed) {
-        return typed.length() <= MOST_DIGITS + 1 && CANONICAL.matcher(typed).matches() && !typed.matches("-0(\\.0+)?")
-                ? Optional.of(new BigDecimal(typed))
+        return typed.length() <= MOST_DIGITS + 1
+                        && CANONICAL.matcher(typed).matches()
+                        && !NEGATIVE_ZERO.matcher(typed).matches()
+                ? Optional.of(new BigDecimal(typed.replace(',', '.')))
                 : Optional.empty();
     }
 
@@ -150,6 +212,11 @@ public final class Entries {
                 && Arrays.equals(units, entries.units)
                 && Arrays.equals(places, entries.places)
                 && texts.equals(entries.texts);
+    }
+
+    @Override
+    public String toString() {
+        return texts().toString();
     }
 
     @Override

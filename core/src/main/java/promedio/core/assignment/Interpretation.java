@@ -95,8 +95,8 @@ public final class Interpretation {
             return Status.OFF;
         }
         Entries column = sheet.values();
-        boolean pointRead = column.isDecimal(row) && (column.places(row) == 0 || numerals.decimalMark() == '.');
-        if (pointRead && sheet.missingCodes().isEmpty()) {
+        if (column.isDecimal(row, numerals.decimalMark())
+                && sheet.missingCodes().isEmpty()) {
             values.add(column.unit(row), column.places(row));
             return Status.NUMBER;
         }
@@ -245,7 +245,6 @@ public final class Interpretation {
 
     /** Whether commas are read as decimal marks here, and there are some. */
     public boolean readsCommas() {
-        return numerals.decimalMark() == ','
-                && sheet.columns().stream().anyMatch(column -> column.anyWord(text -> text.indexOf(',') >= 0));
+        return numerals.decimalMark() == ',' && sheet.columns().stream().anyMatch(Entries::hasCommas);
     }
 }

@@ -69,10 +69,11 @@ final class TableTyping {
             return Optional.empty();
         }
         return cumulative(labels, frequencies, heading, numerals)
-                .or(() -> Optional.of(new Typing(
-                        List.of(classes, frequencies),
-                        List.of(heading, ""),
+                .or(() -> Optional.of(Typing.table(
                         SampleSheet.Kind.CLASSES,
+                        classes,
+                        frequencies,
+                        heading,
                         Optional.of(Sentence.of("typing.classes", known.size())))));
     }
 
@@ -114,8 +115,7 @@ final class TableTyping {
                 low ? "typing.less-than" : "typing.more-than",
                 sums.stream().map(Exact::toString).collect(Collectors.joining(", ")),
                 String.join(", ", frequencies));
-        return Optional.of(new Typing(
-                List.of(classes, frequencies), List.of(heading, ""), SampleSheet.Kind.CLASSES, Optional.of(told)));
+        return Optional.of(Typing.table(SampleSheet.Kind.CLASSES, classes, frequencies, heading, Optional.of(told)));
     }
 
     /** “Less than 10: 0” only says where the classes begin. */
@@ -156,10 +156,8 @@ final class TableTyping {
         }
         return values.isEmpty()
                 ? Optional.empty()
-                : Optional.of(new Typing(
-                        List.of(values),
-                        List.of(""),
-                        SampleSheet.Kind.VALUES,
+                : Optional.of(Typing.list(
+                        values,
                         Optional.of(Sentence.of("typing.stems", lines.get(0).strip(), values.get(0)))));
     }
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import promedio.core.number.Numerals;
 import promedio.core.sentence.Sentence;
 
@@ -18,8 +19,7 @@ import promedio.core.sentence.Sentence;
  * @param kind whether columns are lists, or together a frequency or class table
  * @param told what is to be said of the reading
  */
-public record Typing(
-        List<List<String>> columns, List<String> headings, SampleSheet.Kind kind, Optional<Sentence> told) {
+public record Typing(List<Entries> columns, List<String> headings, SampleSheet.Kind kind, Optional<Sentence> told) {
     /** Nothing at all. */
     public static final Typing NOTHING = new Typing(List.of(), List.of(), SampleSheet.Kind.VALUES, Optional.empty());
 
@@ -30,18 +30,34 @@ public record Typing(
     private static final Pattern GAPS = Pattern.compile("[\\s;]+");
     private static final Pattern COMMA_GAPS = Pattern.compile(",\\s+");
     private static final Pattern COMMAS = Pattern.compile("\\s*,\\s*");
+    private static final Pattern WHOLE = Pattern.compile("[0-9]+");
     private static final Pattern FREQUENCY_HEADING = Pattern.compile(
             "f|freq(?:uency|uencies|\\.)?|count|counts|number|times|how many", Pattern.CASE_INSENSITIVE);
 
     /** Copies the lists. */
     public Typing {
-        columns = columns.stream().map(List::copyOf).toList();
+        columns = List.copyOf(columns);
         headings = List.copyOf(headings);
+    }
+
+    /** A list. */
+    static Typing list(List<String> values, Optional<Sentence> told) {
+        return new Typing(List.of(Entries.of(values)), List.of(""), SampleSheet.Kind.VALUES, told);
+    }
+
+    /** Values or classes with their frequencies. */
+    static Typing table(
+            SampleSheet.Kind kind,
+            List<String> first,
+            List<String> frequencies,
+            String heading,
+            Optional<Sentence> told) {
+        return new Typing(List.of(Entries.of(first), Entries.of(frequencies)), List.of(heading, ""), kind, told);
     }
 
     /** Whether there is nothing in it. */
     public boolean isEmpty() {
-        return columns.isEmpty() || columns.get(0).isEmpty();
+        return columns.isEmpty() || columns.get(0).size() == 0;
     }
 
     /** Takes text apart; {@code numerals} tell a comma between numbers from one within a number. */
@@ -62,29 +78,26 @@ public record Typing(
             return table.get();
         }
         if (plain.indexOf('\t') >= 0) {
-            return ofColumns(lines, numerals);
+            return ofTabbed(lines, numerals);
         }
         return times(lines)
                 .orElseGet(() -> lines.size() == 1
-                        ? new Typing(
-                                List.of(words(lines.get(0), numerals)),
-                                List.of(""),
-                                SampleSheet.Kind.VALUES,
-                                Optional.empty())
+                        ? list(words(lines.get(0), numerals), Optional.empty())
                         : ofLines(lines, numerals));
-    }
-
-    /** Takes rows of cells apart, as they stand in a file: columns with or without headings. */
-    public static Typing ofRows(List<List<String>> rows, Numerals numerals) {
-        return rows.isEmpty() ? NOTHING : ofCells(rows, numerals);
     }
 
     /** How many cells are numbers. */
     public long numbers(Numerals numerals) {
         return columns.stream()
-                .flatMap(List::stream)
-                .filter(cell -> numerals.read(cell).isPresent())
-                .count();
+                .mapToLong(column -> IntStream.range(0, column.size())
+                        .filter(row -> column.isNumber(row, numerals))
+                        .count())
+                .sum();
+    }
+
+    /** How many cells there are. */
+    public long cells() {
+        return columns.stream().mapToLong(Entries::size).sum();
     }
 
     private static Optional<Typing> times(List<String> lines) {
@@ -100,8 +113,7 @@ public record Typing(
                 frequencies.add(matcher.group(2));
             }
         }
-        return Optional.of(new Typing(
-                List.of(values, frequencies), List.of("", ""), SampleSheet.Kind.FREQUENCIES, Optional.empty()));
+        return Optional.of(table(SampleSheet.Kind.FREQUENCIES, values, frequencies, "", Optional.empty()));
     }
 
     /** One line: entries with blanks, semicolons or commas between them. */
@@ -126,65 +138,86 @@ public record Typing(
         if (rows) {
             List<String> all = new ArrayList<>();
             lines.stream().filter(line -> !line.isBlank()).forEach(line -> all.addAll(words(line, numerals)));
-            return new Typing(List.of(all), List.of(""), SampleSheet.Kind.VALUES, Optional.empty());
+            return list(all, Optional.empty());
         }
-        return ofColumns(lines, numerals);
+        return ofTabbed(lines, numerals);
     }
 
     private static boolean hasGap(String line) {
         return line.chars().anyMatch(c -> c == ' ' || c == ';' || c == ',' || c == '\u00a0');
     }
 
-    private static Typing ofColumns(List<String> lines, Numerals numerals) {
-        return ofCells(
-                lines.stream().map(line -> Arrays.asList(line.split("\t", -1))).toList(), numerals);
+    private static Typing ofTabbed(List<String> lines, Numerals numerals) {
+        ColumnsBuilder columns = new ColumnsBuilder();
+        lines.forEach(line -> columns.add(Arrays.asList(line.split("\t", -1))));
+        return ofColumns(columns.build(), numerals);
     }
 
-    private static Typing ofCells(List<List<String>> rows, Numerals numerals) {
-        List<List<String>> columns = new ArrayList<>();
-        int width = rows.stream().mapToInt(List::size).max().orElse(1);
-        for (int i = 0; i < width; i++) {
-            List<String> column = new ArrayList<>(rows.size());
-            for (List<String> cells : rows) {
-                column.add(i < cells.size() ? cells.get(i).strip() : "");
-            }
-            columns.add(column);
+    /** Takes columns of cells apart, as they stand in a file: with or without headings, lists or a table. */
+    public static Typing ofColumns(List<Entries> whole, Numerals numerals) {
+        if (whole.isEmpty() || whole.get(0).size() == 0) {
+            return NOTHING;
         }
-        boolean headed = rows.size() > 1
-                && columns.stream()
-                        .allMatch(column -> !column.get(0).isEmpty()
-                                && numerals.read(column.get(0)).isEmpty())
-                && columns.stream().anyMatch(column -> column.stream().skip(1).anyMatch(cell -> numerals.read(cell)
-                        .isPresent()));
-        List<String> headings = new ArrayList<>();
-        for (List<String> column : columns) {
-            headings.add(headed ? column.remove(0) : "");
-        }
-        if (width == 2) {
-            Optional<Typing> classes = TableTyping.ofColumns(columns.get(0), columns.get(1), headings.get(0), numerals);
+        boolean headed = whole.stream().allMatch(column -> !column.text(0).isEmpty() && !column.isNumber(0, numerals))
+                && whole.stream().anyMatch(column -> IntStream.range(1, column.size())
+                        .anyMatch(row -> column.isNumber(row, numerals)));
+        List<Entries> columns =
+                headed ? whole.stream().map(column -> column.removed(0, 1)).toList() : whole;
+        List<String> headings =
+                whole.stream().map(column -> headed ? column.text(0) : "").toList();
+        boolean two = columns.size() == 2;
+        if (two) {
+            Optional<Typing> classes =
+                    TableTyping.ofColumns(columns.get(0).texts(), columns.get(1).texts(), headings.get(0), numerals);
             if (classes.isPresent()) {
                 return classes.get();
             }
         }
-        boolean table = width == 2
+        boolean table = two
                 && (headed
                         ? FREQUENCY_HEADING.matcher(headings.get(1).strip()).matches()
-                        : looksLikeTable(columns, numerals));
+                        : looksLikeTable(columns.get(0), columns.get(1), numerals));
         Optional<Sentence> told = table && !headed ? Optional.of(Sentence.of("typing.frequencies")) : Optional.empty();
         return new Typing(columns, headings, table ? SampleSheet.Kind.FREQUENCIES : SampleSheet.Kind.VALUES, told);
     }
 
     /** Without headings: distinct values in ascending order beside whole numbers are values with their frequencies. */
-    private static boolean looksLikeTable(List<List<String>> columns, Numerals numerals) {
+    private static boolean looksLikeTable(Entries values, Entries frequencies, Numerals numerals) {
         BigDecimal before = null;
-        for (int i = 0; i < columns.get(0).size(); i++) {
-            Optional<BigDecimal> value = numerals.read(columns.get(0).get(i)).map(Numerals.Numeral::value);
+        for (int i = 0; i < values.size(); i++) {
+            Optional<BigDecimal> value = numerals.read(values.text(i)).map(Numerals.Numeral::value);
             boolean ascending = value.isPresent() && (before == null || before.compareTo(value.get()) < 0);
-            if (!ascending || !columns.get(1).get(i).matches("[0-9]+")) {
+            if (!ascending || !WHOLE.matcher(frequencies.text(i)).matches()) {
                 return false;
             }
             before = value.get();
         }
-        return columns.get(0).size() > 1;
+        return values.size() > 1;
+    }
+
+    /** Rows of cells, taken one after another, as columns of the same length. */
+    public static final class ColumnsBuilder {
+        private final List<Entries.Builder> columns = new ArrayList<>();
+        private int rows;
+
+        /** Adds a row; columns that it has not, or the rows before had not, are empty there. */
+        public void add(List<String> cells) {
+            while (columns.size() < cells.size()) {
+                Entries.Builder column = new Entries.Builder();
+                for (int i = 0; i < rows; i++) {
+                    column.add("");
+                }
+                columns.add(column);
+            }
+            for (int i = 0; i < columns.size(); i++) {
+                columns.get(i).add(i < cells.size() ? cells.get(i).strip() : "");
+            }
+            rows++;
+        }
+
+        /** The columns. */
+        public List<Entries> build() {
+            return columns.stream().map(Entries.Builder::build).toList();
+        }
     }
 }

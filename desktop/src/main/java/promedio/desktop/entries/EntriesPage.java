@@ -7,7 +7,6 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import javafx.collections.FXCollections;
 import javafx.collections.ListChangeListener;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -52,6 +51,10 @@ public final class EntriesPage extends VBox {
     private final Label leftOut = new Label();
     private final Label chosen = new Label();
     private final EntryField add;
+    private final RowNumbers entryRows = new RowNumbers();
+    private final RowNumbers sizeRows = new RowNumbers();
+    private final RowCell.Made entryCells = new RowCell.Made();
+    private final RowCell.Made sizeCells = new RowCell.Made();
     private final ListView<Integer> entries = new ListView<>();
     private final ListView<Integer> sizes = new ListView<>();
     private SampleSheet shown;
@@ -66,7 +69,8 @@ public final class EntriesPage extends VBox {
         add.setPromptText(Words.of("entries.add.prompt"));
         add.getStyleClass().add("add-field");
         buildEntries();
-        sizes.setCellFactory(list -> new SizeCell(model));
+        sizes.setItems(sizeRows);
+        sizeCells.fill(sizes, () -> new SizeCell(model));
         sizes.setFocusTraversable(false);
         sizes.setAccessibleText(Words.of("entries.size"));
         Label keys = new Label(Words.of("entries.keys"));
@@ -162,7 +166,8 @@ public final class EntriesPage extends VBox {
         entries.setId("entries");
         entries.setEditable(true);
         entries.setAccessibleText(Words.of("entries.order"));
-        entries.setCellFactory(list -> new EntryCell(model));
+        entries.setItems(entryRows);
+        entryCells.fill(entries, () -> new EntryCell(model));
         entries.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
         entries.getSelectionModel().getSelectedIndices().addListener((ListChangeListener<Integer>) change -> {
             showChosen();
@@ -170,7 +175,7 @@ public final class EntriesPage extends VBox {
         });
         model.litProperty().addListener((property, before, now) -> {
             if (isVisible()) {
-                entries.refresh();
+                entryCells.refresh();
             }
         });
         entries.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
@@ -289,26 +294,14 @@ public final class EntriesPage extends VBox {
             typing = false;
             add.requestFocus();
         }
-        fill(entries, sheet.size());
-        fill(
-                sizes,
+        entryRows.resize(sheet.size());
+        sizeRows.resize(
                 figures.sample().isEmpty()
                         ? 0
                         : figures.sample().ranking().distinct().size());
-        entries.refresh();
-        sizes.refresh();
+        entryCells.refresh();
+        sizeCells.refresh();
         showChosen();
-    }
-
-    private static void fill(ListView<Integer> list, int size) {
-        if (list.getItems().size() != size) {
-            int kept = list.getSelectionModel().getSelectedIndex();
-            list.setItems(FXCollections.observableList(
-                    IntStream.range(0, size).boxed().toList()));
-            if (kept >= 0 && size > 0) {
-                list.getSelectionModel().clearAndSelect(Math.min(kept, size - 1));
-            }
-        }
     }
 
     private void showCounts(SheetFigures figures) {

@@ -7,7 +7,6 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
-import javafx.scene.control.ListCell;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
@@ -19,7 +18,7 @@ import promedio.desktop.model.SheetFigures;
 import promedio.desktop.text.Words;
 
 /** One entry in the order of entry: its number, its text, its frequency in a table, and what is to be said of it. */
-final class EntryCell extends ListCell<Integer> {
+final class EntryCell extends RowCell {
     private static final PseudoClass LEFT_OUT = PseudoClass.getPseudoClass("left-out");
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
@@ -44,10 +43,9 @@ final class EntryCell extends ListCell<Integer> {
     }
 
     @Override
-    protected void updateItem(Integer row, boolean empty) {
-        super.updateItem(row, empty);
+    void show(int row) {
         SheetFigures figures = model.figuresProperty().get();
-        if (empty || row == null || figures == null || row >= figures.sheet().size()) {
+        if (row < 0 || figures == null || row >= figures.sheet().size()) {
             setGraphic(null);
             pseudoClassStateChanged(LEFT_OUT, false);
             pseudoClassStateChanged(WRONG, false);

@@ -1,7 +1,6 @@
 package promedio.desktop.entries;
 
 import javafx.scene.control.Label;
-import javafx.scene.control.ListCell;
 import javafx.scene.layout.HBox;
 import promedio.core.number.Exact;
 import promedio.core.sample.Ranking;
@@ -10,33 +9,34 @@ import promedio.desktop.model.SheetFigures;
 import promedio.desktop.text.Words;
 
 /** A distinct value in the order of size. */
-final class SizeCell extends ListCell<Integer> {
+final class SizeCell extends RowCell {
     private final DeskModel model;
+    private final Label value = new Label();
+    private final Label times = new Label();
+    private final HBox box = new HBox(value, times);
 
     SizeCell(DeskModel model) {
         this.model = model;
         getStyleClass().add("entry-cell");
+        value.getStyleClass().add("size-value");
+        times.getStyleClass().add("entry-frequency");
     }
 
     @Override
-    protected void updateItem(Integer index, boolean empty) {
-        super.updateItem(index, empty);
+    void show(int index) {
         SheetFigures figures = model.figuresProperty().get();
-        boolean none =
-                empty || index == null || figures == null || figures.sample().isEmpty();
+        boolean none = index < 0 || figures == null || figures.sample().isEmpty();
         if (none || index >= figures.sample().ranking().distinct().size()) {
             setGraphic(null);
             return;
         }
         Ranking ranking = figures.sample().ranking();
-        Label value = new Label(figures.text().carried(ranking.distinct().at(index)));
-        value.getStyleClass().add("size-value");
+        value.setText(figures.text().carried(ranking.distinct().at(index)));
         Exact weight = ranking.weight(index);
-        Label times = new Label(
+        times.setText(
                 weight.equals(Exact.ONE)
                         ? ""
                         : Words.of("entries.frequency", figures.text().carried(weight)));
-        times.getStyleClass().add("entry-frequency");
-        setGraphic(new HBox(value, times));
+        setGraphic(box);
     }
 }

@@ -2,6 +2,7 @@ package promedio.desktop.model;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -102,7 +103,7 @@ final class Intake {
     private static Read better(Source source, Numerals numerals, boolean empty) throws InputProblem {
         Typing typing = source.read(numerals);
         long numbers = typing.numbers(numerals);
-        boolean all = typing.columns().stream().mapToLong(List::size).sum() == numbers;
+        boolean all = typing.cells() == numbers;
         if (empty && !all && numerals.decimalMark() == '.') {
             Typing other = source.read(Numerals.COMMA);
             if (other.numbers(Numerals.COMMA) > numbers) {
@@ -129,14 +130,15 @@ final class Intake {
 
     private void append(SampleSheet sheet, Typing typing, String name) {
         int columns = sheet.columns().size();
-        List<List<String>> rows = new ArrayList<>(typing.columns());
+        List<List<String>> rows =
+                new ArrayList<>(typing.columns().stream().map(Entries::texts).toList());
         if (columns == 1 && typing.columns().size() > 1
                 || typing.kind() != SampleSheet.Kind.VALUES && typing.kind() != sheet.kind()) {
             add(typing, name);
             return;
         }
         while (rows.size() < columns) {
-            rows.add(typing.columns().get(0).stream().map(entry -> "1").toList());
+            rows.add(Collections.nCopies(typing.columns().get(0).size(), "1"));
         }
         desk.make(new Edit.InsertRows(sheet.id(), sheet.size(), rows));
     }
@@ -148,8 +150,8 @@ final class Intake {
                     desk.assignment().freshId(),
                     heading(typing, 0, name),
                     "",
-                    Entries.of(typing.columns().get(0)),
-                    Entries.of(typing.columns().get(1))));
+                    typing.columns().get(0),
+                    typing.columns().get(1)));
             if (typing.kind() == SampleSheet.Kind.CLASSES) {
                 desk.pageProperty().set(DeskModel.Page.CLASSES);
             }
@@ -162,7 +164,7 @@ final class Intake {
                     desk.assignment().freshId(),
                     heading(typing, i, name),
                     "",
-                    Entries.of(typing.columns().get(i)));
+                    typing.columns().get(i));
             add(sheet);
             first = first == null ? sheet.id() : first;
         }

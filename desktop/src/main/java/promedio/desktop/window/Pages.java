@@ -34,10 +34,12 @@ final class Pages extends StackPane {
         DeskModel.Page page = model.pageProperty().get();
         boolean empty = model.selectedProperty().get().isEmpty();
         boolean typing = start.isShown() && start.get().isFocusWithin();
-        if (empty && !start.isShown()) {
-            start.get().showRecent();
-        }
+        boolean turnedTo = empty && !start.isShown();
         start.show(empty);
+        if (turnedTo) {
+            start.get().showRecent();
+            start.get().focusField();
+        }
         entries.show(page == DeskModel.Page.ENTRIES && !empty);
         measures.show(page == DeskModel.Page.MEASURES && !empty);
         classes.show(page == DeskModel.Page.CLASSES && !empty);

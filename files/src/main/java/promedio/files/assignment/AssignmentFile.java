@@ -16,7 +16,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
-import java.io.StringWriter;
+import java.io.OutputStreamWriter;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.AccessDeniedException;
@@ -72,19 +72,21 @@ public final class AssignmentFile {
     /** Writes an assignment to a stream, which stays open. */
     static void write(Assignment assignment, OutputStream out) throws IOException {
         ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
-        part(zip, DOCUMENT, JSON.writeValueAsBytes(document(assignment)));
+        begin(zip, DOCUMENT);
+        zip.write(JSON.writeValueAsBytes(document(assignment)));
+        zip.closeEntry();
         for (SampleSheet sheet : assignment.sheets()) {
-            part(zip, partName(sheet), csv(sheet).getBytes(StandardCharsets.UTF_8));
+            begin(zip, partName(sheet));
+            csv(sheet, zip);
+            zip.closeEntry();
         }
         zip.finish();
     }
 
-    private static void part(ZipOutputStream zip, String name, byte[] content) throws IOException {
+    private static void begin(ZipOutputStream zip, String name) throws IOException {
         ZipEntry entry = new ZipEntry(name);
         entry.setTime(0);
         zip.putNextEntry(entry);
-        zip.write(content);
-        zip.closeEntry();
     }
 
     private static String partName(SampleSheet sheet) {
@@ -112,12 +114,13 @@ public final class AssignmentFile {
         return document;
     }
 
-    private static String csv(SampleSheet sheet) {
-        StringWriter text = new StringWriter();
-        try (CsvWriter writer = CsvWriter.builder()
+    private static void csv(SampleSheet sheet, OutputStream out) throws IOException {
+        // Not closed: the stream goes on with the next part.
+        CsvWriter writer = CsvWriter.builder()
                 .lineDelimiter(LineDelimiter.LF)
                 .quoteStrategy(QuoteStrategies.EMPTY)
-                .build(text)) {
+                .build(new OutputStreamWriter(out, StandardCharsets.UTF_8));
+        try {
             writer.writeRecord(
                     switch (sheet.kind()) {
                         case VALUES -> List.of("value");
@@ -131,10 +134,10 @@ public final class AssignmentFile {
                 }
                 writer.writeRecord(cells);
             }
-        } catch (IOException impossible) {
-            throw new UncheckedIOException(impossible);
+            writer.flush();
+        } catch (UncheckedIOException broken) {
+            throw broken.getCause();
         }
-        return text.toString();
     }
 
     /**
@@ -249,9 +252,9 @@ public final class AssignmentFile {
     }
 
     private static List<Entries> columns(String csv, int width) throws IOException {
-        List<List<String>> texts = new ArrayList<>();
+        List<Entries.Builder> columns = new ArrayList<>();
         for (int i = 0; i < width; i++) {
-            texts.add(new ArrayList<>());
+            columns.add(new Entries.Builder());
         }
         try (CsvReader<CsvRecord> reader =
                 CsvReader.builder().skipEmptyLines(false).ofCsvRecord(csv)) {
@@ -259,12 +262,12 @@ public final class AssignmentFile {
             for (CsvRecord record : reader) {
                 if (!heading) {
                     for (int i = 0; i < width; i++) {
-                        texts.get(i).add(i < record.getFieldCount() ? record.getField(i) : "");
+                        columns.get(i).add(i < record.getFieldCount() ? record.getField(i) : "");
                     }
                 }
                 heading = false;
             }
         }
-        return texts.stream().map(Entries::of).toList();
+        return columns.stream().map(Entries.Builder::build).toList();
     }
 }

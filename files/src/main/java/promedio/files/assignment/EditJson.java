@@ -16,7 +16,7 @@ import promedio.core.assignment.Entries;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
 
-/** Edits and whole assignments as JSON, a line each in the journal. */
+/** Edits and whole assignments as JSON, a line each in the journal. Long columns are written out of the column itself. */
 final class EditJson {
     private static final ObjectMapper JSON = new ObjectMapper();
 
@@ -62,7 +62,7 @@ final class EditJson {
                 .put("name", sheet.name())
                 .put("unit", sheet.unit());
         ArrayNode columns = node.putArray("columns");
-        sheet.columns().forEach(column -> columns.add(texts(column.texts())));
+        sheet.columns().forEach(column -> columns.addPOJO(column.texts()));
         node.set("missing", texts(new TreeSet<>(sheet.missingCodes())));
         ArrayNode off = node.putArray("off");
         sheet.off().forEach(off::add);
@@ -73,7 +73,7 @@ final class EditJson {
 
     private static SampleSheet readSheet(JsonNode node) {
         List<Entries> columns = new ArrayList<>();
-        node.path("columns").forEach(column -> columns.add(Entries.of(readTexts(column))));
+        node.path("columns").forEach(column -> columns.add(readEntries(column)));
         TreeSet<Integer> off = new TreeSet<>();
         node.path("off").forEach(row -> off.add(row.asInt()));
         SampleSheet.Kind kind = node.has("kind")
@@ -94,6 +94,12 @@ final class EditJson {
         ArrayNode array = JSON.createArrayNode();
         texts.forEach(array::add);
         return array;
+    }
+
+    private static Entries readEntries(JsonNode array) {
+        Entries.Builder entries = new Entries.Builder();
+        array.forEach(text -> entries.add(text.asText()));
+        return entries.build();
     }
 
     private static List<String> readTexts(JsonNode array) {
@@ -126,7 +132,7 @@ final class EditJson {
         } else if (edit instanceof Edit.InsertRows insert) {
             node.put("edit", "insert").put("sample", insert.sheetId()).put("at", insert.at());
             ArrayNode columns = node.putArray("columns");
-            insert.byColumn().forEach(column -> columns.add(texts(column)));
+            insert.byColumn().forEach(columns::addPOJO);
         } else if (edit instanceof Edit.RemoveRows remove) {
             node.put("edit", "take-out")
                     .put("sample", remove.sheetId())

@@ -1,11 +1,15 @@
 package promedio.files.assignment;
 
+import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.ObjectWriter;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.BufferedOutputStream;
 import java.io.IOException;
-import java.nio.ByteBuffer;
+import java.io.OutputStream;
+import java.nio.channels.Channels;
 import java.nio.channels.FileChannel;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -29,6 +33,7 @@ import promedio.core.assignment.History;
 public final class Journal implements AutoCloseable {
     private static final String ENDING = ".journal";
     private static final ObjectMapper JSON = new ObjectMapper();
+    private static final ObjectWriter LINE = JSON.writer().without(JsonGenerator.Feature.AUTO_CLOSE_TARGET);
 
     private final Path folder;
     private final Path file;
@@ -142,12 +147,12 @@ public final class Journal implements AutoCloseable {
 
     /** Writes a line whole or not at all: what comes after half a line could not be read again. */
     private void write(ObjectNode line) throws IOException {
-        ByteBuffer bytes = ByteBuffer.wrap((JSON.writeValueAsString(line) + "\n").getBytes(StandardCharsets.UTF_8));
         long end = channel.position();
         try {
-            while (bytes.hasRemaining()) {
-                channel.write(bytes);
-            }
+            OutputStream out = new BufferedOutputStream(Channels.newOutputStream(channel), 1 << 14);
+            LINE.writeValue(out, line);
+            out.write('\n');
+            out.flush();
         } catch (IOException full) {
             channel.truncate(end);
             throw full;

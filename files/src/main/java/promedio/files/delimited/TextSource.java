@@ -44,18 +44,22 @@ public final class TextSource {
     }
 
     private static String text(String name, byte[] bytes) throws InputProblem {
+        boolean plain = true;
         for (int i = 0; i < bytes.length; i++) {
+            plain &= bytes[i] >= 0;
             if (bytes[i] == 0) {
                 throw new InputProblem(
                         name + ": byte " + (i + 1) + " is a NUL; plain UTF-8 text with numbers is expected.");
             }
         }
         try {
-            String text = StandardCharsets.UTF_8
-                    .newDecoder()
-                    .onMalformedInput(CodingErrorAction.REPORT)
-                    .decode(ByteBuffer.wrap(bytes))
-                    .toString();
+            String text = plain
+                    ? new String(bytes, StandardCharsets.US_ASCII)
+                    : StandardCharsets.UTF_8
+                            .newDecoder()
+                            .onMalformedInput(CodingErrorAction.REPORT)
+                            .decode(ByteBuffer.wrap(bytes))
+                            .toString();
             return text.startsWith("\ufeff") ? text.substring(1) : text;
         } catch (CharacterCodingException broken) {
             throw new InputProblem(name + ": this is not UTF-8 text; save it as UTF-8 and try again.", broken);

@@ -3,6 +3,7 @@ package promedio.files.delimited;
 import java.io.InputStream;
 import java.nio.file.Path;
 import java.util.List;
+import promedio.core.assignment.Entries;
 import promedio.core.assignment.Typing;
 import promedio.core.number.Numerals;
 import promedio.files.InputProblem;
@@ -19,10 +20,9 @@ public final class TypingReader {
     public static Typing read(Path file, Numerals numerals) throws InputProblem {
         String source = "“" + file.getFileName() + "”";
         String text = TextSource.read(file.toString(), InputStream.nullInputStream());
-        List<List<String>> rows = Delimited.rows(source, text, numerals).stream()
-                .map(Delimited.Row::cells)
-                .toList();
-        boolean single = rows.stream().allMatch(row -> row.size() == 1);
-        return single ? Typing.parse(text, numerals) : Typing.ofRows(rows, numerals);
+        List<Entries> columns = Delimited.columns(source, text, numerals);
+        // A single column of more than plain numbers may be lines with several words, or a table written in them.
+        boolean written = columns.size() == 1 && !columns.get(0).areDecimals(1);
+        return written ? Typing.parse(text, numerals) : Typing.ofColumns(columns, numerals);
     }
 }

@@ -1,0 +1,73 @@
+package promedio.desktop.shelf;
+
+import java.util.Locale;
+import java.util.stream.Collectors;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Label;
+import javafx.scene.control.OverrunStyle;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.SVGPath;
+import promedio.core.assignment.SampleSheet;
+import promedio.core.course.CourseCard;
+import promedio.core.number.Exact;
+import promedio.core.working.FigureText;
+import promedio.desktop.model.ShelfSummary;
+import promedio.desktop.text.Words;
+
+/** A sample on the shelf: its name, how many values, and a strip of their dots. */
+final class ShelfCard extends Button {
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private static final double STRIP = 104;
+
+    private final Label name = new Label();
+    private final Label facts = new Label(" ");
+    private final SVGPath dots = new SVGPath();
+
+    ShelfCard(String sheetId) {
+        name.getStyleClass().add("shelf-name");
+        name.setWrapText(false);
+        name.setTextOverrun(OverrunStyle.ELLIPSIS);
+        facts.getStyleClass().add("shelf-facts");
+        dots.getStyleClass().add("shelf-dots");
+        VBox box = new VBox(name, facts, dots);
+        box.setMaxWidth(Double.MAX_VALUE);
+        box.setMinWidth(0);
+        setGraphic(box);
+        setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
+        getStyleClass().add("shelf-card");
+        setMaxWidth(Double.MAX_VALUE);
+        setMinHeight(USE_PREF_SIZE);
+        setId("sample-" + sheetId);
+    }
+
+    void show(SampleSheet sheet, boolean chosen) {
+        name.setText(sheet.name());
+        setAccessibleText(sheet.name());
+        pseudoClassStateChanged(CHOSEN, chosen);
+    }
+
+    void show(ShelfSummary summary) {
+        facts.setText(facts(summary));
+        dots.setContent(summary.places().stream()
+                .map(place -> String.format(Locale.ROOT, "M%.1f 2a2 2 0 1 0 4 0a2 2 0 1 0 -4 0", place * STRIP))
+                .collect(Collectors.joining()));
+    }
+
+    private static String facts(ShelfSummary summary) {
+        Exact count = summary.count();
+        String number = new FigureText(CourseCard.STANDARD, 0).carried(count);
+        if (count.signum() == 0) {
+            return Words.of("shelf.none");
+        }
+        String values = summary.sheet().kind() == SampleSheet.Kind.CLASSES
+                ? Words.of("shelf.classes", summary.sheet().size(), number)
+                : summary.sheet().frequencies().isPresent()
+                        ? Words.of("shelf.table", number)
+                        : count.equals(Exact.ONE) ? Words.of("shelf.value") : Words.of("shelf.values", number);
+        return summary.sheet().unit().isEmpty()
+                ? values
+                : values + " · " + summary.sheet().unit();
+    }
+}
