@@ -1,7 +1,10 @@
 package promedio.desktop.gallery;
 
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.SplittableRandom;
@@ -19,6 +22,8 @@ import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.DeskModel.Page;
 import promedio.desktop.theme.Theme;
 import promedio.desktop.window.MainWindow;
+import promedio.files.InputProblem;
+import promedio.files.assignment.AssignmentFile;
 import promedio.files.assignment.Journal;
 
 /** Every view in every state: what the gallery shows. */
@@ -262,6 +267,23 @@ final class Scenes {
             model.answer("median", "34.29");
             model.open(Path.of("no-such-file.promedio"), () -> {});
         });
+        shot("error-damaged", () -> {
+            demo("minutes", Page.MEASURES);
+            model.open(damaged(), () -> {});
+        });
+    }
+
+    /** A file of the demo that breaks off before its end. */
+    private static Path damaged() {
+        try {
+            Path file = Files.createTempDirectory("promedio").resolve("sheet 3.promedio");
+            AssignmentFile.write(Demo.assignment(), file);
+            byte[] whole = Files.readAllBytes(file);
+            Files.write(file, Arrays.copyOf(whole, whole.length * 3 / 5));
+            return file;
+        } catch (IOException | InputProblem broken) {
+            throw new IllegalStateException(broken);
+        }
     }
 
     private void slateAndSize() {

@@ -58,7 +58,7 @@ final class FigureLabel extends Region {
         if (many) {
             several = new Label(figure + "\u00a0" + itsUnit);
             several.getStyleClass().add("figure-several");
-            Tip.on(several, figure);
+            Tip.whenCut(several);
             getChildren().add(several);
         }
         requestLayout();

@@ -15,6 +15,7 @@ import promedio.desktop.margin.AnswerBox;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.MeasureLine;
 import promedio.desktop.model.SheetFigures;
+import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
 /** One measure: its line, its working when open, and the student's answer beside it in the margin. */
@@ -47,6 +48,8 @@ final class MeasureRow extends HBox {
         HBox.setHgrow(note, Priority.ALWAYS);
         note.setMaxWidth(Double.MAX_VALUE);
         note.setMinWidth(0);
+        Tip.whenCut(note);
+        Tip.whenCut(name);
         Region fold = new Region();
         fold.getStyleClass().add("fold-glyph");
         line.getStyleClass().add("measure-line");

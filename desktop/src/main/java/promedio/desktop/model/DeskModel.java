@@ -454,30 +454,39 @@ public final class DeskModel {
         }
     }
 
-    /** What came of reading an assignment: itself, or why not; and what else is to be said. */
-    private record Opened(Optional<Assignment> assignment, String told) {}
+    /** What came of reading an assignment: itself, whole or as far as it was not damaged, or why not; and what is to be said. */
+    private record Opened(Optional<Assignment> assignment, boolean damaged, String told) {}
 
     private Opened read(Path path) {
         try {
             Assignment read = AssignmentFile.read(path);
             String twice = Words.of("message.open-twice", path.getFileName());
-            return new Opened(Optional.of(read), keeper.isOpenElsewhere(path) ? twice : "");
+            return new Opened(Optional.of(read), false, keeper.isOpenElsewhere(path) ? twice : "");
         } catch (InputProblem problem) {
-            return new Opened(Optional.empty(), problem.getMessage());
+            return AssignmentFile.salvage(path)
+                    .map(left ->
+                            new Opened(Optional.of(left.assignment()), true, SalvagedText.of(left, path.getFileName())))
+                    .orElseGet(() -> new Opened(Optional.empty(), false, problem.getMessage()));
         }
     }
 
     /**
      * Opens an assignment from a file, off the thread of the window; where that fails the sentence is said, and the desk stays
-     * as it is.
+     * as it is. What is left of a damaged file is shown as something not saved yet, so that it is not written over.
      *
      * @param opened what follows when it is open
      */
     public void open(Path path, Runnable opened) {
         intake.inTurn(path, () -> read(path), read -> {
             read.assignment().ifPresent(assignment -> {
-                show(assignment, path);
-                opened.run();
+                if (read.damaged()) {
+                    keeper.begin(Assignment.EMPTY, Optional.empty());
+                    keeper.note(assignment, to -> to.standsAt(assignment));
+                    lay(new History(assignment), Assignment.EMPTY, null);
+                } else {
+                    show(assignment, path);
+                    opened.run();
+                }
             });
             message.set(read.told());
         });

@@ -14,6 +14,7 @@ import promedio.core.course.CourseCard;
 import promedio.core.number.Exact;
 import promedio.core.working.FigureText;
 import promedio.desktop.model.ShelfSummary;
+import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
 /** A sample on the shelf: its name, how many values, and a strip of their dots. */
@@ -30,6 +31,8 @@ final class ShelfCard extends Button {
         name.setWrapText(false);
         name.setTextOverrun(OverrunStyle.ELLIPSIS);
         facts.getStyleClass().add("shelf-facts");
+        Tip.whenCut(name);
+        Tip.whenCut(facts);
         dots.getStyleClass().add("shelf-dots");
         VBox box = new VBox(name, facts, dots);
         box.setMaxWidth(Double.MAX_VALUE);

@@ -4,8 +4,10 @@ import javafx.beans.binding.StringExpression;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.event.EventHandler;
 import javafx.scene.control.Control;
+import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.MouseEvent;
+import javafx.scene.text.Text;
 
 /** A tip over a control, made when the pointer first comes there: each is a window of its own, too dear for the start. */
 public final class Tip {
@@ -14,6 +16,15 @@ public final class Tip {
     /** Gives a control a tip; a screen reader has it at once. */
     public static void on(Control control, String words) {
         on(control, new ReadOnlyStringWrapper(words));
+    }
+
+    /** Gives a label its whole text as a tip while there is no room for all of it. */
+    public static void whenCut(Label label) {
+        label.addEventFilter(MouseEvent.MOUSE_ENTERED, enter -> {
+            boolean cut = label.lookup(".text") instanceof Text shown
+                    && !shown.getText().equals(label.getText());
+            label.setTooltip(cut ? new Tooltip(label.getText()) : null);
+        });
     }
 
     /** Gives a control a tip whose words change. */

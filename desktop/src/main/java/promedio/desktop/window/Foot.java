@@ -22,6 +22,7 @@ final class Foot extends HBox {
         HBox.setHgrow(spacer, Priority.ALWAYS);
         Label unsaved = new Label(Words.of("bar.unsaved"));
         unsaved.getStyleClass().add("unsaved");
+        unsaved.setMinWidth(USE_PREF_SIZE);
         unsaved.visibleProperty().bind(model.unsavedProperty());
         Button stop = new BarButton("bar.stop", model::stopReading);
         stop.visibleProperty().bind(model.readingProperty());
@@ -36,6 +37,8 @@ final class Foot extends HBox {
         Label message = new Label(model.messageProperty().get());
         message.setId("message");
         message.getStyleClass().add("message");
+        message.setWrapText(true);
+        message.setMinWidth(0);
         // Short work says nothing; a word appears only for what takes over half a second.
         PauseTransition patience = new PauseTransition(Duration.millis(500));
         patience.setOnFinished(late -> message.setText(Words.of("message.busy")));

@@ -11,6 +11,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -239,6 +240,26 @@ class DeskModelTest {
         second.open(file, () -> {});
         assertThat(second.messageProperty().get()).isEmpty();
         second.end(() -> {});
+    }
+
+    @Test
+    void what_is_left_of_a_damaged_file_is_shown_as_not_saved_yet(@TempDir Path folder) throws Exception {
+        desk.show(Demo.assignment(), null);
+        Path file = folder.resolve("sheet.promedio");
+        desk.save(file, () -> {});
+        byte[] whole = Files.readAllBytes(file);
+        Files.write(file, Arrays.copyOf(whole, whole.length * 3 / 5));
+        DeskModel other = new DeskModel(Background.DIRECT, Background.DIRECT, Journal.in(folder.resolve("journals")));
+        other.open(file, () -> saved = true);
+        assertThat(other.messageProperty().get())
+                .startsWith("“sheet.promedio” is damaged. Whole: Minutes at the bench")
+                .endsWith("Save what is here under another name.");
+        assertThat(other.fileProperty().get()).as("it is not written over").isNull();
+        assertThat(other.unsavedProperty().get()).isTrue();
+        assertThat(other.answer("mean")).isEqualTo("27.54");
+        assertThat(read(folder.resolve("journals")).history().present())
+                .as("nor lost by a kill")
+                .isEqualTo(other.assignment());
     }
 
     @Test

@@ -28,6 +28,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.zip.ZipEntry;
@@ -49,8 +50,8 @@ public final class AssignmentFile {
     /** The ending of assignment files. */
     public static final String ENDING = ".promedio";
 
-    private static final String DOCUMENT = "assignment.json";
-    private static final long MOST_BYTES = 1L << 30;
+    static final String DOCUMENT = "assignment.json";
+    static final long MOST_BYTES = 1L << 30;
     private static final int MOST_PARTS = 10_000;
     private static final ObjectMapper JSON = new ObjectMapper().enable(SerializationFeature.INDENT_OUTPUT);
 
@@ -160,6 +161,32 @@ public final class AssignmentFile {
         }
     }
 
+    /**
+     * What was got out of a damaged file.
+     *
+     * @param assignment what is left of the assignment
+     * @param whole the names of the samples that are as they were
+     * @param broken the names of those that end early or hold wrong entries
+     * @param lost the names of those that are gone
+     */
+    public record Salvaged(Assignment assignment, List<String> whole, List<String> broken, List<String> lost) {
+        /** Copies the lists. */
+        public Salvaged {
+            whole = List.copyOf(whole);
+            broken = List.copyOf(broken);
+            lost = List.copyOf(lost);
+        }
+    }
+
+    /** Gets out of a damaged file what can still be read; empty where that is nothing, or the file is none of ours. */
+    public static Optional<Salvaged> salvage(Path file) {
+        try {
+            return Files.size(file) > MOST_BYTES ? Optional.empty() : Salvage.of(Files.readAllBytes(file));
+        } catch (IOException unreadable) {
+            return Optional.empty();
+        }
+    }
+
     static Assignment read(InputStream in, String name) throws IOException, InputProblem {
         Map<String, byte[]> parts = parts(in, name);
         byte[] document = parts.get(DOCUMENT);
@@ -168,14 +195,13 @@ public final class AssignmentFile {
         }
         try {
             JsonNode json = JSON.readTree(document);
-            int version = json.path("version").asInt(0);
-            if (!json.path("format").asText().equals("promedio") || version < 1) {
-                throw new InputProblem(name + " is no assignment of Promedio.");
-            }
-            if (version > VERSION) {
+            if (json.path("version").asInt() > VERSION) {
                 throw new InputProblem(name + " was written by a newer version of Promedio; update to open it.");
             }
-            return assignment(json, parts, name);
+            if (!isReadable(json)) {
+                throw new InputProblem(name + " is no assignment of Promedio.");
+            }
+            return assignment(json, sheets(json, parts, name));
         } catch (JacksonException | CsvParseException damaged) {
             throw new InputProblem(name + " is damaged: its contents cannot be taken apart.", damaged);
         }
@@ -201,18 +227,33 @@ public final class AssignmentFile {
         return parts;
     }
 
-    private static Assignment assignment(JsonNode json, Map<String, byte[]> parts, String name)
+    /** Whether a document is of this program, and not newer. */
+    static boolean isReadable(JsonNode json) {
+        int version = json.path("version").asInt(0);
+        return json.path("format").asText().equals("promedio") && version >= 1 && version <= VERSION;
+    }
+
+    private static List<SampleSheet> sheets(JsonNode json, Map<String, byte[]> parts, String name)
             throws IOException, InputProblem {
-        CourseCard card = CourseCard.STANDARD;
-        for (Map.Entry<String, JsonNode> rule : json.path("card").properties()) {
-            card = card.withRule(rule.getKey(), rule.getValue().asText()).orElse(card);
-        }
         List<SampleSheet> sheets = new ArrayList<>();
         Set<String> ids = new HashSet<>();
         for (JsonNode sample : json.path("samples")) {
-            if (ids.add(sample.path("id").asText())) {
-                sheets.add(sheet(sample, parts, name));
+            byte[] content = parts.get(sample.path("entries").asText());
+            if (content == null) {
+                throw new InputProblem(name + " is damaged: the entries of “"
+                        + sample.path("name").asText() + "” are not in it.");
             }
+            if (ids.add(sample.path("id").asText())) {
+                sheets.add(sheet(sample, new String(content, StandardCharsets.UTF_8)));
+            }
+        }
+        return sheets;
+    }
+
+    static Assignment assignment(JsonNode json, List<SampleSheet> sheets) {
+        CourseCard card = CourseCard.STANDARD;
+        for (Map.Entry<String, JsonNode> rule : json.path("card").properties()) {
+            card = card.withRule(rule.getKey(), rule.getValue().asText()).orElse(card);
         }
         return new Assignment(
                 json.path("title").asText(),
@@ -222,15 +263,9 @@ public final class AssignmentFile {
                 AnswersJson.readAttempts(json));
     }
 
-    private static SampleSheet sheet(JsonNode sample, Map<String, byte[]> parts, String name)
-            throws IOException, InputProblem {
-        byte[] content = parts.get(sample.path("entries").asText());
-        if (content == null) {
-            throw new InputProblem(
-                    name + " is damaged: the entries of “" + sample.path("name").asText() + "” are not in it.");
-        }
+    static SampleSheet sheet(JsonNode sample, String csv) throws IOException {
         SampleSheet.Kind kind = SampleSheet.Kind.of(sample.path("kind").asText());
-        List<Entries> columns = columns(new String(content, StandardCharsets.UTF_8), kind.width());
+        List<Entries> columns = columns(csv, kind.width());
         Set<String> codes = new HashSet<>();
         sample.path("missing").forEach(code -> codes.add(code.asText()));
         TreeSet<Integer> off = new TreeSet<>();

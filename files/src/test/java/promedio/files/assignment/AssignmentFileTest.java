@@ -9,10 +9,12 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -128,6 +130,69 @@ class AssignmentFileTest {
     }
 
     @Test
+    void of_a_damaged_file_everything_is_kept_that_can_still_be_read(@TempDir Path folder) throws Exception {
+        Path file = folder.resolve("sheet.promedio");
+        AssignmentFile.write(ASSIGNMENT, file);
+        byte[] whole = Files.readAllBytes(file);
+        AssignmentFile.Salvaged all = AssignmentFile.salvage(file).orElseThrow();
+        assertThat(all.assignment()).as("nothing is damaged").isEqualTo(ASSIGNMENT);
+        assertThat(all.broken()).isEmpty();
+        // The second sample begins behind the second mark of its name; cut there, and everything before is whole.
+        int second = indexOf(whole, "samples/s2.csv");
+        Files.write(file, Arrays.copyOf(whole, second - 30));
+        AssignmentFile.Salvaged first = AssignmentFile.salvage(file).orElseThrow();
+        assertThat(first.assignment().sheets())
+                .containsExactly(ASSIGNMENT.sheets().get(0));
+        assertThat(first.assignment().title()).isEqualTo(ASSIGNMENT.title());
+        assertThat(first.assignment().answers()).isEqualTo(ASSIGNMENT.answers());
+        assertThat(first.lost()).first().isEqualTo(ASSIGNMENT.sheets().get(1).name());
+        // A document that cannot be read: the samples are left, known by their ids.
+        byte[] scratched = whole.clone();
+        Arrays.fill(scratched, 50, indexOf(whole, "samples/s1.csv") - 40, (byte) 0x55);
+        Files.write(file, scratched);
+        AssignmentFile.Salvaged columns = AssignmentFile.salvage(file).orElseThrow();
+        assertThat(columns.assignment().sheets())
+                .extracting(SampleSheet::columns)
+                .isEqualTo(
+                        ASSIGNMENT.sheets().stream().map(SampleSheet::columns).toList());
+        for (int length = 0; length < whole.length; length += 7) {
+            Files.write(file, Arrays.copyOf(whole, length));
+            AssignmentFile.salvage(file).ifPresent(left -> assertThat(
+                            left.assignment().sheets().size() + left.lost().size())
+                    .isEqualTo(ASSIGNMENT.sheets().size()));
+        }
+    }
+
+    @Test
+    void a_sample_that_breaks_off_ends_with_its_last_whole_entry(@TempDir Path folder) throws Exception {
+        List<String> entries = IntStream.range(0, 3000)
+                .mapToObj(i -> Integer.toString(i * 7919 % 10007))
+                .toList();
+        Path file = folder.resolve("long.promedio");
+        SampleSheet sheet = SampleSheet.list("s1", "Long", "", Entries.of(entries));
+        AssignmentFile.write(new Assignment("", List.of(sheet), CourseCard.STANDARD, Map.of()), file);
+        byte[] whole = Files.readAllBytes(file);
+        Files.write(file, Arrays.copyOf(whole, whole.length * 2 / 3));
+        AssignmentFile.Salvaged left = AssignmentFile.salvage(file).orElseThrow();
+        List<String> read = left.assignment().sheets().get(0).values().texts();
+        assertThat(left.broken()).containsExactly("Long");
+        assertThat(read).hasSizeGreaterThan(1000).hasSizeLessThan(3000).isEqualTo(entries.subList(0, read.size()));
+    }
+
+    @Test
+    void strangers_and_newer_files_are_not_salvaged(@TempDir Path folder) throws Exception {
+        Path file = Files.writeString(folder.resolve("sheet.promedio"), "no zip at all");
+        assertThat(AssignmentFile.salvage(file)).isEmpty();
+        assertThat(AssignmentFile.salvage(folder.resolve("gone"))).isEmpty();
+        Files.write(file, zipped("{\"format\":\"promedio\",\"version\":2,\"samples\":[]}"));
+        assertThat(AssignmentFile.salvage(file)).isEmpty();
+    }
+
+    private static int indexOf(byte[] bytes, String text) {
+        return new String(bytes, StandardCharsets.ISO_8859_1).indexOf(text);
+    }
+
+    @Test
     void what_a_file_says_beyond_this_version_is_passed_over() throws Exception {
         Assignment read = read(
                 "{\"format\":\"promedio\",\"version\":1,\"title\":\"T\",\"card\":{\"divisor\":\"population\",\"colour\":\"red\"},\"more\":[1]}");
@@ -136,12 +201,16 @@ class AssignmentFileTest {
     }
 
     private static Assignment read(String document) throws Exception {
+        return AssignmentFile.read(new ByteArrayInputStream(zipped(document)), "“sheet”");
+    }
+
+    private static byte[] zipped(String document) throws IOException {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
             zip.putNextEntry(new ZipEntry("assignment.json"));
             zip.write(document.getBytes(StandardCharsets.UTF_8));
             zip.closeEntry();
         }
-        return AssignmentFile.read(new ByteArrayInputStream(bytes.toByteArray()), "“sheet”");
+        return bytes.toByteArray();
     }
 }
