@@ -93,7 +93,7 @@ public final class ClassesPage extends ScrollPane {
         visibleProperty().addListener((property, before, visible) -> show());
         model.figuresProperty().addListener((property, before, figures) -> show());
         model.assignmentProperty().addListener((property, before, now) -> show());
-        model.markedProperty().addListener((property, before, now) -> show());
+        model.margin().markedProperty().addListener((property, before, now) -> show());
         show();
     }
 
@@ -140,7 +140,8 @@ public final class ClassesPage extends ScrollPane {
     private void showTable(SheetFigures figures) {
         reading.show(figures);
         histogram.setMovable(false);
-        Optional<Shown> shown = figures.sample().classes().map(table -> new Shown(table, figures, model::covers));
+        Optional<Shown> shown =
+                figures.sample().classes().map(table -> new Shown(table, figures, model.margin()::covers));
         pictures(shown);
         left.getChildren().setAll(reading);
         shown.ifPresent(table -> {
@@ -196,7 +197,7 @@ public final class ClassesPage extends ScrollPane {
         if (all) {
             tabulate.show(tabulation, counted);
         }
-        Optional<Shown> shown = counted.table().map(table -> new Shown(table, figures, model::covers));
+        Optional<Shown> shown = counted.table().map(table -> new Shown(table, figures, model.margin()::covers));
         histogram.setMovable(true);
         pictures(shown);
         if (!all) {
@@ -231,7 +232,7 @@ public final class ClassesPage extends ScrollPane {
             if (!margin.getStyleClass().contains("classes-compare")) {
                 margin.getStyleClass().add("classes-compare");
             }
-            boolean covered = CompareBox.QUESTIONS.stream().anyMatch(model::covers);
+            boolean covered = CompareBox.QUESTIONS.stream().anyMatch(model.margin()::covers);
             margin.getChildren().setAll(covered ? covered() : compare);
             arrange();
         }

@@ -59,7 +59,7 @@ final class WorkingBox extends VBox {
         Measure measure =
                 Catalogue.classes().find(question, table.figures().card()).orElseThrow();
         getChildren().add(questions());
-        if (model.covers(question)) {
+        if (model.margin().covers(question)) {
             getChildren().add(sentence(Words.of("cover.sentence")));
             grid.use(-1);
             return;

@@ -173,7 +173,7 @@ public final class EntriesPage extends VBox {
             showChosen();
             lightChosen();
         });
-        model.litProperty().addListener((property, before, now) -> {
+        model.looking().litProperty().addListener((property, before, now) -> {
             if (isVisible()) {
                 entryCells.refresh();
             }
@@ -322,7 +322,7 @@ public final class EntriesPage extends VBox {
         SheetFigures figures = model.figuresProperty().get();
         List<Integer> rows = chosenRows();
         if (figures != null && rows.size() == 1 && rows.get(0) < figures.sheet().size()) {
-            model.litProperty().set(figures.valueOf(rows.get(0)).orElse(null));
+            model.looking().litProperty().set(figures.valueOf(rows.get(0)).orElse(null));
         }
     }
 

@@ -71,7 +71,8 @@ final class EntryCell extends RowCell {
         pseudoClassStateChanged(
                 LIT,
                 figures.valueOf(row)
-                        .filter(value -> value.equals(model.litProperty().get()))
+                        .filter(value ->
+                                value.equals(model.looking().litProperty().get()))
                         .isPresent());
         pseudoClassStateChanged(LEFT_OUT, status != Interpretation.Status.NUMBER);
         pseudoClassStateChanged(

@@ -61,7 +61,7 @@ final class Scenes {
     private void demo(String sheet, Page page) {
         model.show(Demo.assignment(), null);
         model.select(sheet);
-        model.pageProperty().set(page);
+        model.looking().pageProperty().set(page);
     }
 
     /** Clicks a link by its words. */
@@ -102,7 +102,7 @@ final class Scenes {
         shot("line-broken-axis", () -> {
             demo("minutes", Page.MEASURES);
             model.make(new Edit.SetEntry("minutes", 0, lastEntry("120"), "1200"));
-            model.pointedProperty().set("median");
+            model.looking().pointedProperty().set("median");
         });
         shot("line-table-in-hand", () -> {
             demo("visitors", Page.MEASURES);
@@ -110,22 +110,22 @@ final class Scenes {
         });
         shot("attempt-first", () -> {
             demo("minutes", Page.MEASURES);
-            model.coverFigures(true);
-            model.liftCover("range");
-            model.answer("iqr", "17");
-            model.answer("iqr", "16.5");
-            model.toggle("variance");
+            model.margin().coverFigures(true);
+            model.margin().liftCover("range");
+            model.margin().answer("iqr", "17");
+            model.margin().answer("iqr", "16.5");
+            model.looking().toggle("variance");
         });
         shot("measures-frequency-table", () -> demo("visitors", Page.MEASURES));
         shot("measures-all-centre", () -> {
             demo("kilograms", Page.MEASURES);
-            model.unfolded().add("CENTRE");
-            model.unfolded().add("POSITION");
+            model.looking().unfolded().add("CENTRE");
+            model.looking().unfolded().add("POSITION");
         });
         shot("measures-all-shape", () -> {
-            model.unfolded().clear();
-            model.unfolded().add("SPREAD");
-            model.unfolded().add("SHAPE");
+            model.looking().unfolded().clear();
+            model.looking().unfolded().add("SPREAD");
+            model.looking().unfolded().add("SHAPE");
         });
         shot("card", () -> {
             demo("minutes", Page.MEASURES);
@@ -140,32 +140,32 @@ final class Scenes {
         });
         shot("working-sd", () -> {
             window.keys().setOpen(false);
-            model.toggle("sd");
+            model.looking().toggle("sd");
         });
-        shot("working-sd-short-cut", () -> model.methods().put("sd", "short-cut"));
+        shot("working-sd-short-cut", () -> model.looking().methods().put("sd", "short-cut"));
         shot("working-sd-rounded", () -> {
-            model.methods().put("sd", "definition");
+            model.looking().methods().put("sd", "definition");
             model.choose(CardKey.WORKING, Optional.of(2));
         });
         shot("working-median-mode", () -> {
             model.undo();
-            model.toggle("sd");
-            model.toggle("median");
-            model.toggle("mode");
+            model.looking().toggle("sd");
+            model.looking().toggle("median");
+            model.looking().toggle("mode");
         });
         shot("working-quartiles", () -> {
-            model.opened().clear();
-            model.toggle("quartile-1");
-            model.toggle("skewness-pearson-median");
+            model.looking().opened().clear();
+            model.looking().toggle("quartile-1");
+            model.looking().toggle("skewness-pearson-median");
         });
         shot("quartile-comparison", () -> {
-            model.opened().clear();
-            model.toggle("quartile-3");
+            model.looking().opened().clear();
+            model.looking().toggle("quartile-3");
         });
         shot("quartile-comparison-open", () -> press("compare all rules"));
         shot("asked", () -> {
             demo("kilograms", Page.MEASURES);
-            model.unfolded().add("POSITION");
+            model.looking().unfolded().add("POSITION");
             model.ask("percentile-37");
             model.ask("quantile/0.625");
             model.ask("z-score=4.5");
@@ -173,12 +173,12 @@ final class Scenes {
         });
         shot("working-frequency-table", () -> {
             demo("visitors", Page.MEASURES);
-            model.toggle("variance");
+            model.looking().toggle("variance");
         });
         shot("population-letters", () -> {
             demo("minutes", Page.MEASURES);
             model.choose(CardKey.DIVISOR, Divisor.POPULATION);
-            model.toggle("variance");
+            model.looking().toggle("variance");
         });
     }
 
@@ -193,10 +193,10 @@ final class Scenes {
         shot("classes-open-end", () -> model.choose(CardKey.OPEN_ENDS, OpenEnds.UNDEFINED));
         shot("classes-measures", () -> {
             demo("waiting", Page.MEASURES);
-            model.toggle("median");
-            model.toggle("mode");
+            model.looking().toggle("median");
+            model.looking().toggle("mode");
         });
-        shot("classes-entries", () -> model.pageProperty().set(Page.ENTRIES));
+        shot("classes-entries", () -> model.looking().pageProperty().set(Page.ENTRIES));
         shot("classes-tabulated", () -> demo("minutes", Page.CLASSES));
         shot("classes-tabulated-frequencies", () -> demo("visitors", Page.CLASSES));
         shot("classes-gaps", () -> {
@@ -234,17 +234,17 @@ final class Scenes {
             window.find().close();
             model.show(Assignment.EMPTY, null);
             model.type("42");
-            model.pageProperty().set(Page.MEASURES);
+            model.looking().pageProperty().set(Page.MEASURES);
         });
         shot("equal-values", () -> {
             model.show(Assignment.EMPTY, null);
             model.type("7 7 7 7");
-            model.pageProperty().set(Page.MEASURES);
+            model.looking().pageProperty().set(Page.MEASURES);
         });
         shot("words-only", () -> {
             model.show(Assignment.EMPTY, null);
             model.type("red green blue green");
-            model.pageProperty().set(Page.MEASURES);
+            model.looking().pageProperty().set(Page.MEASURES);
         });
         shot("ten-thousand", () -> {
             model.show(Assignment.EMPTY, null);
@@ -252,7 +252,7 @@ final class Scenes {
             model.type(random.doubles(10_000)
                     .mapToObj(share -> String.format(java.util.Locale.ROOT, "%.3f", 40 + 30 * share * share))
                     .collect(Collectors.joining(" ")));
-            model.pageProperty().set(Page.MEASURES);
+            model.looking().pageProperty().set(Page.MEASURES);
         });
         shot("long-names", () -> {
             demo("minutes", Page.MEASURES);
@@ -263,13 +263,13 @@ final class Scenes {
         });
         shot("error", () -> {
             demo("minutes", Page.MEASURES);
-            model.answer("range", "quite a lot");
-            model.answer("median", "34.29");
-            model.open(Path.of("no-such-file.promedio"), () -> {});
+            model.margin().answer("range", "quite a lot");
+            model.margin().answer("median", "34.29");
+            model.filing().open(Path.of("no-such-file.promedio"), () -> {});
         });
         shot("error-damaged", () -> {
             demo("minutes", Page.MEASURES);
-            model.open(damaged(), () -> {});
+            model.filing().open(damaged(), () -> {});
         });
     }
 
@@ -289,16 +289,16 @@ final class Scenes {
     private void slateAndSize() {
         shot("slate-measures", () -> {
             demo("minutes", Page.MEASURES);
-            model.toggle("sd");
+            model.looking().toggle("sd");
             window.setTheme(Theme.SLATE);
         });
         shot("slate-entries", () -> {
             model.select("ages");
-            model.pageProperty().set(Page.ENTRIES);
+            model.looking().pageProperty().set(Page.ENTRIES);
         });
         shot("slate-classes", () -> {
             model.select("waiting");
-            model.pageProperty().set(Page.CLASSES);
+            model.looking().pageProperty().set(Page.CLASSES);
         });
         shot("slate-card", () -> window.card().setOpen(true));
         shot("large-measures", () -> {
@@ -306,15 +306,15 @@ final class Scenes {
             window.setTheme(Theme.PAPER);
             window.setTextSize(150);
             demo("minutes", Page.MEASURES);
-            model.toggle("sd");
+            model.looking().toggle("sd");
         });
         shot("large-entries", () -> {
             model.select("ages");
-            model.pageProperty().set(Page.ENTRIES);
+            model.looking().pageProperty().set(Page.ENTRIES);
         });
         shot("large-classes", () -> {
             model.select("waiting");
-            model.pageProperty().set(Page.CLASSES);
+            model.looking().pageProperty().set(Page.CLASSES);
         });
         shot("large-start", () -> model.show(Assignment.EMPTY, null));
         shot("narrow", () -> {

@@ -35,7 +35,7 @@ final class LineHand {
         line.setOnMouseExited(left -> {
             if (entry < 0 && !line.isFocused()) {
                 line.light(-1);
-                model.pointedProperty().set("");
+                model.looking().pointedProperty().set("");
             }
         });
         line.setOnMousePressed(this::take);

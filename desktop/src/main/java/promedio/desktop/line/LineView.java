@@ -49,8 +49,8 @@ public final class LineView extends Ink {
         setId("line");
         focusVisibleProperty().addListener((property, before, focused) -> draw());
         model.assignmentProperty().addListener((property, before, now) -> draw());
-        model.litProperty().addListener((property, before, now) -> draw());
-        model.pointedProperty().addListener((property, before, now) -> draw());
+        model.looking().litProperty().addListener((property, before, now) -> draw());
+        model.looking().pointedProperty().addListener((property, before, now) -> draw());
         new LineHand(this, model);
     }
 
@@ -72,7 +72,7 @@ public final class LineView extends Ink {
     private String spoken() {
         List<String> facts = List.of("minimum", "maximum", "mean", "median").stream()
                 .map(question -> figures.figure(question)
-                        .filter(figure -> !model.covers(question))
+                        .filter(figure -> !model.margin().covers(question))
                         .map(figures.text()::answer)
                         .orElse("–"))
                 .toList();
@@ -106,17 +106,18 @@ public final class LineView extends Ink {
 
     /** The number that is lit up; null for none. */
     Exact litValue() {
-        return model.litProperty().get();
+        return model.looking().litProperty().get();
     }
 
     void light(int distinct) {
-        model.litProperty()
+        model.looking()
+                .litProperty()
                 .set(distinct < 0 ? null : figures.sample().ranking().distinct().at(distinct));
     }
 
     /** Lights up the values equal to a number, as soon as there are some; null for none. */
     void light(Exact value) {
-        model.litProperty().set(value);
+        model.looking().litProperty().set(value);
     }
 
     /** The number at a place, snapped to the finest decimal place used in the sample. */
@@ -156,7 +157,7 @@ public final class LineView extends Ink {
             scaled = figures;
         }
         double axis = getHeight() - 3.3 * em();
-        markers = new Markers(this, figures, scale, axis, model::covers);
+        markers = new Markers(this, figures, scale, axis, model.margin()::covers);
         Optional<ClassTable> classes = figures.sample().classes();
         dots = classes.isPresent() ? null : new Dots(this, figures.sample(), scale, axis);
         markers.drawBehind(g);
@@ -198,7 +199,7 @@ public final class LineView extends Ink {
 
     /** What the measure that is pointed at says of the sample, below the axis. */
     private void pointedLabel(GraphicsContext g, double axis) {
-        String question = model.pointedProperty().get();
+        String question = model.looking().pointedProperty().get();
         if (lit() >= 0 || whatIf.isVisible() || !markers.questions().contains(question)) {
             return;
         }
@@ -223,7 +224,8 @@ public final class LineView extends Ink {
         Optional<String> marker = markers.at(x, y);
         int near = marker.isPresent() ? -1 : nearest(x);
         light(near);
-        model.pointedProperty()
+        model.looking()
+                .pointedProperty()
                 .set(near >= 0 ? "" : marker.or(() -> markers.bandAt(x, y)).orElse(""));
     }
 
@@ -232,9 +234,9 @@ public final class LineView extends Ink {
         List<String> questions = markers.questions();
         if (!questions.isEmpty()) {
             light(-1);
-            int now = questions.indexOf(model.pointedProperty().get());
+            int now = questions.indexOf(model.looking().pointedProperty().get());
             int next = now < 0 ? (step > 0 ? 0 : questions.size() - 1) : Math.floorMod(now + step, questions.size());
-            model.pointedProperty().set(questions.get(next));
+            model.looking().pointedProperty().set(questions.get(next));
             figures.line(questions.get(next))
                     .ifPresent(line ->
                             setAccessibleText(line.label() + " " + line.figure() + ". " + figures.meaning(line)));

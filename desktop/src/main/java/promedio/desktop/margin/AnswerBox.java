@@ -47,22 +47,22 @@ public final class AnswerBox extends VBox {
     }
 
     private void commit() {
-        if (!field.text().equals(model.answer(question))) {
-            model.answer(question, field.text());
+        if (!field.text().equals(model.margin().answer(question))) {
+            model.margin().answer(question, field.text());
         }
         show();
     }
 
     /** Shows the answer and its mark as they are now. */
     public void show() {
-        field.show(model.answer(question));
-        Optional<Mark> mark = model.mark(question);
+        field.show(model.margin().answer(question));
+        Optional<Mark> mark = model.margin().mark(question);
         for (Mark.Kind kind : Mark.Kind.values()) {
             boolean is = mark.filter(shown -> shown.kind() == kind).isPresent();
             pseudoClassStateChanged(PseudoClass.getPseudoClass(kind.name().toLowerCase(Locale.ROOT)), is);
         }
         word.setText(mark.map(Mark::word).orElse(""));
-        String attempt = model.attempt(question);
+        String attempt = model.margin().attempt(question);
         String said = mark.map(Mark::detail).orElse("");
         detail.setText(said.isEmpty() || attempt.isEmpty() ? said + attempt : said + " " + attempt);
         keep(line, glyph, mark.isPresent());

@@ -58,17 +58,18 @@ final class MeasureRow extends HBox {
         line.setFocusTraversable(true);
         line.setAccessibleRole(AccessibleRole.TOGGLE_BUTTON);
         line.setId("row-" + question);
-        line.setOnMouseEntered(enter -> model.pointedProperty().set(question));
-        line.setOnMouseExited(leave -> model.pointedProperty().set(""));
-        model.pointedProperty()
+        line.setOnMouseEntered(enter -> model.looking().pointedProperty().set(question));
+        line.setOnMouseExited(leave -> model.looking().pointedProperty().set(""));
+        model.looking()
+                .pointedProperty()
                 .addListener((property, before, now) -> pseudoClassStateChanged(POINTED, question.equals(now)));
         line.setOnMouseClicked(click -> {
             line.requestFocus();
-            model.toggle(question);
+            model.looking().toggle(question);
         });
         line.setOnKeyPressed(key -> {
             if (key.getCode() == KeyCode.ENTER || key.getCode() == KeyCode.SPACE) {
-                model.toggle(question);
+                model.looking().toggle(question);
                 key.consume();
             }
         });
@@ -82,7 +83,7 @@ final class MeasureRow extends HBox {
     void show(MeasureLine shown, SheetFigures figures) {
         name.setText(shown.label());
         symbol.show(shown.symbol());
-        boolean covered = model.covers(question);
+        boolean covered = model.margin().covers(question);
         pseudoClassStateChanged(COVERED, covered);
         String plain = shown.shown();
         figure.show(covered ? Words.of("cover.covered") : plain, shown.unit());
@@ -95,7 +96,7 @@ final class MeasureRow extends HBox {
     }
 
     private void showWorking(MeasureLine shown, SheetFigures figures) {
-        boolean open = model.opened().contains(question);
+        boolean open = model.looking().opened().contains(question);
         pseudoClassStateChanged(OPEN, open);
         line.setAccessibleHelp(Words.of(open ? "row.close" : "row.open"));
         if (!open) {

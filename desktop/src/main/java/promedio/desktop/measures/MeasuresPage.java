@@ -47,10 +47,10 @@ public final class MeasuresPage extends ScrollPane {
         visibleProperty().addListener((property, before, visible) -> show());
         model.figuresProperty().addListener((property, before, figures) -> show());
         model.assignmentProperty().addListener((property, before, now) -> show());
-        model.markedProperty().addListener((property, before, now) -> show());
-        model.opened().addListener((SetChangeListener<String>) change -> show());
-        model.unfolded().addListener((SetChangeListener<String>) change -> show());
-        model.methods().addListener((MapChangeListener<String, String>) change -> show());
+        model.margin().markedProperty().addListener((property, before, now) -> show());
+        model.looking().opened().addListener((SetChangeListener<String>) change -> show());
+        model.looking().unfolded().addListener((SetChangeListener<String>) change -> show());
+        model.looking().methods().addListener((MapChangeListener<String, String>) change -> show());
         show();
     }
 
@@ -73,12 +73,12 @@ public final class MeasuresPage extends ScrollPane {
             List<MeasureLine> all = figures.lines().stream()
                     .filter(line -> line.measure().group() == group)
                     .toList();
-            boolean unfolded = model.unfolded().contains(group.name());
+            boolean unfolded = model.looking().unfolded().contains(group.name());
             List<MeasureLine> shown = all.stream()
                     .filter(line -> unfolded
                             || line.usual(figures.firstSkewness())
-                            || !model.answer(line.question()).isEmpty()
-                            || model.opened().contains(line.question()))
+                            || !model.margin().answer(line.question()).isEmpty()
+                            || model.looking().opened().contains(line.question()))
                     .toList();
             nodes.add(headings.computeIfAbsent(group, Heading::new).show(all.size() - shown.size(), unfolded));
             for (MeasureLine line : shown) {
@@ -105,8 +105,8 @@ public final class MeasuresPage extends ScrollPane {
             name.getStyleClass().add("group-name");
             more.setId("more-" + group);
             more.setOnAction(click -> {
-                if (!model.unfolded().remove(group.name())) {
-                    model.unfolded().add(group.name());
+                if (!model.looking().unfolded().remove(group.name())) {
+                    model.looking().unfolded().add(group.name());
                 }
             });
             HBox paper = new HBox(name, more);
@@ -143,7 +143,7 @@ public final class MeasuresPage extends ScrollPane {
         Label nothing = new Label(Words.of("measures.empty"));
         nothing.getStyleClass().add("empty-head");
         Hyperlink next = new Hyperlink(Words.of("measures.empty.next"));
-        next.setOnAction(click -> model.pageProperty().set(DeskModel.Page.ENTRIES));
+        next.setOnAction(click -> model.looking().pageProperty().set(DeskModel.Page.ENTRIES));
         VBox box = new VBox(nothing, next);
         box.getStyleClass().add("empty");
         return box;
@@ -157,10 +157,10 @@ public final class MeasuresPage extends ScrollPane {
         }
         figures.line(question).ifPresent(line -> {
             if (!line.usual(figures.firstSkewness())) {
-                model.unfolded().add(line.measure().group().name());
+                model.looking().unfolded().add(line.measure().group().name());
             }
-            model.pageProperty().set(DeskModel.Page.MEASURES);
-            model.opened().add(question);
+            model.looking().pageProperty().set(DeskModel.Page.MEASURES);
+            model.looking().opened().add(question);
             applyCss();
             layout();
             MeasureRow row = byQuestion.get(question);

@@ -49,8 +49,8 @@ final class SortedStrip {
             String value = figures.text().carried(ranking.at(rank));
             Text shown = text(value, read.contains(rank) ? "strip-read" : "strip-value");
             Exact number = ranking.at(rank);
-            shown.setOnMouseEntered(enter -> model.litProperty().set(number));
-            shown.setOnMouseExited(leave -> model.litProperty().set(null));
+            shown.setOnMouseEntered(enter -> model.looking().litProperty().set(number));
+            shown.setOnMouseExited(leave -> model.looking().litProperty().set(null));
             flow.getChildren().add(shown);
             flow.getChildren().add(text("  ", "strip-value"));
         }

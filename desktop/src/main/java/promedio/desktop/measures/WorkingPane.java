@@ -55,10 +55,10 @@ final class WorkingPane extends VBox {
 
     void show(MeasureLine shown, SheetFigures figures) {
         List<Node> parts = new ArrayList<>();
-        if (model.covers(question)) {
+        if (model.margin().covers(question)) {
             Hyperlink lift = new Hyperlink(Words.of("cover.lift"));
             lift.setId("lift-" + question);
-            lift.setOnAction(click -> model.liftCover(question));
+            lift.setOnAction(click -> model.margin().liftCover(question));
             getChildren().setAll(sentence(Words.of("cover.sentence")), lift);
             return;
         }
@@ -67,7 +67,8 @@ final class WorkingPane extends VBox {
             getChildren().setAll(parts);
             return;
         }
-        Working working = figures.working(shown.measure(), model.methods().getOrDefault(question, ""));
+        Working working =
+                figures.working(shown.measure(), model.looking().methods().getOrDefault(question, ""));
         if (working.isLong()) {
             getChildren().setAll(sentence(figures.meaning(shown)), note(Words.of("message.busy")));
             asked = working;
@@ -116,11 +117,13 @@ final class WorkingPane extends VBox {
         FlowPane flow = new FlowPane();
         flow.getStyleClass().add("working-choices");
         List<Measure.Method> methods = measure.methods(sample.shape());
-        String chosen = model.methods().getOrDefault(question, methods.get(0).id());
+        String chosen =
+                model.looking().methods().getOrDefault(question, methods.get(0).id());
         if (methods.size() > 1) {
             for (Measure.Method method : methods) {
                 String words = Words.of(Sentence.of("method." + method.id()));
-                flow.getChildren().add(choice(words, method.id().equals(chosen), () -> model.methods()
+                flow.getChildren().add(choice(words, method.id().equals(chosen), () -> model.looking()
+                        .methods()
                         .put(question, method.id())));
             }
             Label gap = new Label("·");
@@ -200,13 +203,15 @@ final class WorkingPane extends VBox {
 
     /** A value picked from the list lights up everywhere; a measure named in the formula is pointed at on the Line. */
     private void point(Working working, Optional<Formula> node) {
-        model.litProperty()
+        model.looking()
+                .litProperty()
                 .set(node.filter(Formula.Pick.class::isInstance)
                         .flatMap(working::figure)
                         .filter(Exact.class::isInstance)
                         .map(Exact.class::cast)
                         .orElse(null));
-        model.pointedProperty()
+        model.looking()
+                .pointedProperty()
                 .set(node.filter(Formula.Named.class::isInstance)
                         .map(named -> Catalogue.question(((Formula.Named) named).symbol()))
                         .orElse(""));

@@ -32,7 +32,7 @@ final class WorkingTable extends GridPane {
     WorkingTable(DeskModel model) {
         this.model = model;
         getStyleClass().add("working-table");
-        model.litProperty().addListener((property, before, now) -> light());
+        model.looking().litProperty().addListener((property, before, now) -> light());
     }
 
     void show(Working working) {
@@ -93,15 +93,16 @@ final class WorkingTable extends GridPane {
 
     /** Lights up the cells of the rows whose value is lit up. */
     private void light() {
-        Exact lit = model.litProperty().get();
+        Exact lit = model.looking().litProperty().get();
         cells.forEach((cell, value) -> cell.pseudoClassStateChanged(LIT, value.equals(lit)));
     }
 
     private void remember(Node cell, Exact value) {
         cells.put(cell, value);
-        cell.pseudoClassStateChanged(LIT, value.equals(model.litProperty().get()));
-        cell.setOnMouseEntered(enter -> model.litProperty().set(value));
-        cell.setOnMouseExited(leave -> model.litProperty().set(null));
+        cell.pseudoClassStateChanged(
+                LIT, value.equals(model.looking().litProperty().get()));
+        cell.setOnMouseEntered(enter -> model.looking().litProperty().set(value));
+        cell.setOnMouseExited(leave -> model.looking().litProperty().set(null));
     }
 
     private void row(Working working, List<Columns.Column> columns, boolean weighted, int row, int line) {

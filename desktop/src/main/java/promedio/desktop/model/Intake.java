@@ -66,10 +66,10 @@ final class Intake {
     <T> void inTurn(Path path, Supplier<T> work, Consumer<T> done) {
         long mine = ++reading;
         desk.say(Words.of("message.reading", path.getFileName()));
-        desk.readingProperty().set(true);
+        desk.filing().readingProperty().set(true);
         desk.inBackground(work, result -> {
             if (mine == reading) {
-                desk.readingProperty().set(false);
+                desk.filing().readingProperty().set(false);
                 desk.say("");
                 done.accept(result);
             }
@@ -79,7 +79,7 @@ final class Intake {
     /** Stops waiting for a file. */
     void stop() {
         reading++;
-        desk.readingProperty().set(false);
+        desk.filing().readingProperty().set(false);
         desk.say(Words.of("message.stopped"));
     }
 
@@ -153,7 +153,7 @@ final class Intake {
                     typing.columns().get(0),
                     typing.columns().get(1)));
             if (typing.kind() == SampleSheet.Kind.CLASSES) {
-                desk.pageProperty().set(DeskModel.Page.CLASSES);
+                desk.looking().pageProperty().set(DeskModel.Page.CLASSES);
             }
             typing.told().ifPresent(told -> desk.say(Words.of(told)));
             return;

@@ -13,6 +13,7 @@ final class OnDisk {
     private final ReadOnlyBooleanWrapper unsaved = new ReadOnlyBooleanWrapper();
     private Assignment saved = Assignment.EMPTY;
     private FileStamp stamp;
+    private long laid;
 
     ReadOnlyObjectProperty<Path> fileProperty() {
         return file.getReadOnlyProperty();
@@ -24,9 +25,20 @@ final class OnDisk {
 
     /** Another assignment is on the desk; where it is from a file, as it stood at that moment. */
     void laid(Assignment asSaved, Path from, FileStamp asRead) {
+        laid++;
+        saved(asSaved, from, asRead);
+    }
+
+    /** The assignment on the desk was saved. */
+    void saved(Assignment asSaved, Path to, FileStamp asWritten) {
         saved = asSaved;
-        stamp = asRead;
-        file.set(from);
+        stamp = asWritten;
+        file.set(to);
+    }
+
+    /** How many assignments have been laid on the desk: the same while one lies there. */
+    long laid() {
+        return laid;
     }
 
     /** Whether the present differs from what is saved. */

@@ -57,9 +57,9 @@ public final class FileActions implements FileWays {
     @Override
     public void take(Path file) {
         if (!file.toString().endsWith(AssignmentFile.ENDING)) {
-            model.typeFile(file);
+            model.filing().typeFile(file);
         } else {
-            leaving(() -> model.open(file, () -> recents.add(file)));
+            leaving(() -> model.filing().open(file, () -> recents.add(file)));
         }
     }
 
@@ -70,10 +70,10 @@ public final class FileActions implements FileWays {
     /** Saves where the assignment came from; asks where that is not known, or where somebody else has changed the file. */
     private void save(Runnable then) {
         commitTyping.run();
-        Path known = model.fileProperty().get();
+        Path known = model.filing().fileProperty().get();
         if (known == null) {
             saveElsewhere(then);
-        } else if (!model.isChangedElsewhere()) {
+        } else if (!model.filing().isChangedElsewhere()) {
             saveTo(known, then);
         } else {
             switch (picker.changedElsewhere(known.getFileName().toString())) {
@@ -95,7 +95,7 @@ public final class FileActions implements FileWays {
     }
 
     private void saveTo(Path target, Runnable then) {
-        model.save(target, () -> {
+        model.filing().save(target, () -> {
             recents.add(target);
             then.run();
         });
@@ -108,7 +108,7 @@ public final class FileActions implements FileWays {
             return;
         }
         commitTyping.run();
-        picker.toWrite(suggestion(".csv")).ifPresent(model::writeCsv);
+        picker.toWrite(suggestion(".csv")).ifPresent(model.filing()::writeCsv);
     }
 
     private String suggestion(String ending) {
@@ -120,7 +120,7 @@ public final class FileActions implements FileWays {
     /** Goes on once the assignment on the desk may be put away: nothing unsaved, saved now, or left on purpose. */
     void leaving(Runnable then) {
         commitTyping.run();
-        if (!model.unsavedProperty().get()) {
+        if (!model.filing().unsavedProperty().get()) {
             then.run();
             return;
         }

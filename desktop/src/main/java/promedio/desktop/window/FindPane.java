@@ -77,7 +77,9 @@ public final class FindPane extends VBox {
                     empty
                             ? ""
                             : line.label() + "   " + line.symbol().text()
-                                    + (model.covers(line.question()) ? "" : "   " + line.shown() + " " + line.unit()));
+                                    + (model.margin().covers(line.question())
+                                            ? ""
+                                            : "   " + line.shown() + " " + line.unit()));
         }
     }
 

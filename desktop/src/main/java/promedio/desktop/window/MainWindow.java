@@ -222,9 +222,9 @@ public final class MainWindow {
                 .always("Shortcut+0", () -> setTextSize(100))
                 .always("Shortcut+Shift+C", this::copyMeasures)
                 .always("F1", this::turnKeys)
-                .always("Shortcut+1", () -> model.pageProperty().set(DeskModel.Page.ENTRIES))
-                .always("Shortcut+2", () -> model.pageProperty().set(DeskModel.Page.MEASURES))
-                .always("Shortcut+3", () -> model.pageProperty().set(DeskModel.Page.CLASSES));
+                .always("Shortcut+1", () -> model.looking().pageProperty().set(DeskModel.Page.ENTRIES))
+                .always("Shortcut+2", () -> model.looking().pageProperty().set(DeskModel.Page.MEASURES))
+                .always("Shortcut+3", () -> model.looking().pageProperty().set(DeskModel.Page.CLASSES));
     }
 
     private void otherTheme() {
@@ -238,7 +238,8 @@ public final class MainWindow {
             return;
         }
         List<MeasureLine> lines = figures.lines().stream()
-                .filter(line -> line.usual(figures.firstSkewness()) && !model.covers(line.question()))
+                .filter(line ->
+                        line.usual(figures.firstSkewness()) && !model.margin().covers(line.question()))
                 .toList();
         ClipboardContent content = new ClipboardContent();
         content.putString(MeasuresText.tabbed(lines));

@@ -36,10 +36,10 @@ final class PageEdges extends HBox {
         Button edge = new Button(Words.of("page." + page));
         edge.getStyleClass().add("edge");
         edge.setId("page-" + page);
-        edge.setOnAction(click -> model.pageProperty().set(page));
-        Runnable show =
-                () -> edge.pseudoClassStateChanged(CURRENT, model.pageProperty().get() == page);
-        model.pageProperty().addListener((property, before, now) -> show.run());
+        edge.setOnAction(click -> model.looking().pageProperty().set(page));
+        Runnable show = () -> edge.pseudoClassStateChanged(
+                CURRENT, model.looking().pageProperty().get() == page);
+        model.looking().pageProperty().addListener((property, before, now) -> show.run());
         show.run();
         return edge;
     }
@@ -51,7 +51,7 @@ final class PageEdges extends HBox {
         cover.setId("cover");
         cover.getStyleClass().add("cover-choice");
         Tip.on(cover, Words.of("cover.tip"));
-        cover.setOnAction(click -> model.coverFigures(cover.isSelected()));
+        cover.setOnAction(click -> model.margin().coverFigures(cover.isSelected()));
         cover.setSelected(model.assignment().attempts().first());
         model.assignmentProperty()
                 .addListener((property, before, now) ->
@@ -61,7 +61,7 @@ final class PageEdges extends HBox {
         HBox head = new HBox(margin, between, cover);
         head.setAlignment(Pos.BASELINE_LEFT);
         head.getStyleClass().add("margin-head");
-        head.visibleProperty().bind(model.pageProperty().isEqualTo(DeskModel.Page.MEASURES));
+        head.visibleProperty().bind(model.looking().pageProperty().isEqualTo(DeskModel.Page.MEASURES));
         return head;
     }
 }

@@ -25,13 +25,13 @@ final class Pages extends StackPane {
         entries = new Late<>(this, () -> new EntriesPage(model, files));
         measures = new Late<>(this, () -> new MeasuresPage(model));
         classes = new Late<>(this, () -> new ClassesPage(model));
-        model.pageProperty().addListener((property, before, now) -> turn());
+        model.looking().pageProperty().addListener((property, before, now) -> turn());
         model.selectedProperty().addListener((property, before, now) -> turn());
     }
 
     /** Shows the page that is open. */
     void turn() {
-        DeskModel.Page page = model.pageProperty().get();
+        DeskModel.Page page = model.looking().pageProperty().get();
         boolean empty = model.selectedProperty().get().isEmpty();
         boolean typing = start.isShown() && start.get().isFocusWithin();
         boolean turnedTo = empty && !start.isShown();

@@ -38,7 +38,7 @@ class DeskModelTest {
     }
 
     private Mark.Kind mark(String question) {
-        return desk.mark(question).orElseThrow().kind();
+        return desk.margin().mark(question).orElseThrow().kind();
     }
 
     @Test
@@ -66,16 +66,16 @@ class DeskModelTest {
     @Test
     void undo_and_redo_go_through_everything_and_say_what_they_did() {
         desk.type("2 3 7");
-        desk.answer("mean", "4");
+        desk.margin().answer("mean", "4");
         desk.choose(CardKey.DIVISOR, Divisor.POPULATION);
         assertThat(figure("variance")).isEqualTo("4.67");
         desk.undo();
         assertThat(figure("variance")).isEqualTo("7.00");
         assertThat(desk.messageProperty().get()).isEqualTo("Undone: the course card.");
         desk.undo();
-        assertThat(desk.answer("mean")).isEmpty();
+        assertThat(desk.margin().answer("mean")).isEmpty();
         desk.redo();
-        assertThat(desk.answer("mean")).isEqualTo("4");
+        assertThat(desk.margin().answer("mean")).isEqualTo("4");
         desk.undo();
         desk.undo();
         assertThat(desk.assignment()).isEqualTo(Assignment.EMPTY);
@@ -85,18 +85,18 @@ class DeskModelTest {
     @Test
     void marks_follow_the_card_and_the_entries() {
         desk.type("2 3 7");
-        desk.answer("variance", "4.67");
+        desk.margin().answer("variance", "4.67");
         assertThat(mark("variance")).isEqualTo(Mark.Kind.CONVENTION);
-        assertThat(desk.mark("variance").orElseThrow().detail())
+        assertThat(desk.margin().mark("variance").orElseThrow().detail())
                 .isEqualTo("Variance and SD divide by n: 4.67. The card says: n\u00a0−\u00a01.");
         desk.choose(CardKey.DIVISOR, Divisor.POPULATION);
         assertThat(mark("variance")).isEqualTo(Mark.Kind.AGREES);
         desk.make(new Edit.SetEntry(desk.selectedProperty().get(), 0, 2, "4"));
         assertThat(mark("variance")).isEqualTo(Mark.Kind.DIFFERS);
-        desk.answer("variance", "quite a lot");
+        desk.margin().answer("variance", "quite a lot");
         assertThat(mark("variance")).isEqualTo(Mark.Kind.UNREADABLE);
-        desk.answer("variance", "");
-        assertThat(desk.mark("variance")).isEmpty();
+        desk.margin().answer("variance", "");
+        assertThat(desk.margin().mark("variance")).isEmpty();
     }
 
     @Test
@@ -131,30 +131,30 @@ class DeskModelTest {
     @Test
     void an_assignment_is_saved_opened_and_found_again(@TempDir Path folder) {
         desk.type("12 15 15 18");
-        desk.answer("mean", "15");
-        assertThat(desk.unsavedProperty().get()).isTrue();
+        desk.margin().answer("mean", "15");
+        assertThat(desk.filing().unsavedProperty().get()).isTrue();
         Path file = folder.resolve("sheet.promedio");
-        desk.save(file, () -> saved = true);
+        desk.filing().save(file, () -> saved = true);
         assertThat(saved).isTrue();
-        assertThat(desk.unsavedProperty().get()).isFalse();
+        assertThat(desk.filing().unsavedProperty().get()).isFalse();
         DeskModel other = new DeskModel(Background.DIRECT);
-        other.open(file, () -> {});
+        other.filing().open(file, () -> {});
         assertThat(other.assignment()).isEqualTo(desk.assignment());
-        assertThat(other.pageProperty().get()).isEqualTo(DeskModel.Page.MEASURES);
-        assertThat(other.mark("mean").orElseThrow().kind()).isEqualTo(Mark.Kind.AGREES);
+        assertThat(other.looking().pageProperty().get()).isEqualTo(DeskModel.Page.MEASURES);
+        assertThat(other.margin().mark("mean").orElseThrow().kind()).isEqualTo(Mark.Kind.AGREES);
     }
 
     @Test
     void a_file_that_cannot_be_opened_leaves_the_desk_as_it_is(@TempDir Path folder) throws Exception {
         desk.type("1 2 3");
         Path stranger = Files.writeString(folder.resolve("stranger.promedio"), "not a zip");
-        desk.open(stranger, () -> {});
+        desk.filing().open(stranger, () -> {});
         assertThat(desk.messageProperty().get()).contains("no assignment of Promedio");
         assertThat(figure("mean")).isEqualTo("2.00");
-        desk.save(folder.resolve("gone").resolve("x.promedio"), () -> saved = true);
+        desk.filing().save(folder.resolve("gone").resolve("x.promedio"), () -> saved = true);
         assertThat(saved).isFalse();
         assertThat(desk.messageProperty().get()).contains("no longer there");
-        assertThat(desk.unsavedProperty().get()).isTrue();
+        assertThat(desk.filing().unsavedProperty().get()).isTrue();
     }
 
     @Test
@@ -173,16 +173,16 @@ class DeskModelTest {
     void what_was_not_saved_comes_back_after_the_desk_was_swept_away(@TempDir Path folder) throws Exception {
         DeskModel first = new DeskModel(Background.DIRECT, Background.DIRECT, Journal.in(folder));
         first.type("12 15 15 18");
-        first.answer("mean", "15");
+        first.margin().answer("mean", "15");
         Journal.Kept kept = read(folder);
         DeskModel second = new DeskModel(Background.DIRECT, Background.DIRECT, Journal.in(folder));
         second.bringBack(kept);
         assertThat(second.assignment()).isEqualTo(first.assignment());
-        assertThat(second.unsavedProperty().get()).isTrue();
+        assertThat(second.filing().unsavedProperty().get()).isTrue();
         second.undo();
-        assertThat(second.answer("mean")).as("its past came back too").isEmpty();
+        assertThat(second.margin().answer("mean")).as("its past came back too").isEmpty();
         second.redo();
-        second.answer("median", "15");
+        second.margin().answer("median", "15");
         second.undo();
         DeskModel third = new DeskModel(Background.DIRECT, Background.DIRECT, Journal.in(folder));
         third.bringBack(read(folder));
@@ -190,7 +190,7 @@ class DeskModelTest {
                 .as("and once more, from the journal of the second")
                 .isEqualTo(first.assignment());
         second.end(() -> {});
-        third.save(folder.resolve("sheet.promedio"), () -> {});
+        third.filing().save(folder.resolve("sheet.promedio"), () -> {});
         third.end(() -> {});
         first.end(() -> {});
         assertThat(folder.toFile().list()).containsExactly("sheet.promedio");
@@ -219,9 +219,9 @@ class DeskModelTest {
         DeskModel kept = new DeskModel(Background.DIRECT, Background.DIRECT, journal);
         kept.type("1 2 3");
         assertThat(kept.messageProperty().get()).contains("not being kept safe", "No space left on device");
-        kept.answer("mean", "2");
+        kept.margin().answer("mean", "2");
         verify(journal).standsAt(kept.assignment());
-        kept.answer("mean", "2.0");
+        kept.margin().answer("mean", "2.0");
         verify(journal, times(2)).made(any());
     }
 
@@ -231,13 +231,13 @@ class DeskModelTest {
         Path journals = folder.resolve("journals");
         DeskModel first = new DeskModel(Background.DIRECT, Background.DIRECT, Journal.in(journals));
         first.type("1 2 3");
-        first.save(file, () -> {});
+        first.filing().save(file, () -> {});
         DeskModel second = new DeskModel(Background.DIRECT, Background.DIRECT, Journal.in(journals));
-        second.open(file, () -> {});
+        second.filing().open(file, () -> {});
         assertThat(second.assignment()).isEqualTo(first.assignment());
         assertThat(second.messageProperty().get()).contains("sheet.promedio").contains("another window");
         first.end(() -> {});
-        second.open(file, () -> {});
+        second.filing().open(file, () -> {});
         assertThat(second.messageProperty().get()).isEmpty();
         second.end(() -> {});
     }
@@ -246,17 +246,19 @@ class DeskModelTest {
     void what_is_left_of_a_damaged_file_is_shown_as_not_saved_yet(@TempDir Path folder) throws Exception {
         desk.show(Demo.assignment(), null);
         Path file = folder.resolve("sheet.promedio");
-        desk.save(file, () -> {});
+        desk.filing().save(file, () -> {});
         byte[] whole = Files.readAllBytes(file);
         Files.write(file, Arrays.copyOf(whole, whole.length * 3 / 5));
         DeskModel other = new DeskModel(Background.DIRECT, Background.DIRECT, Journal.in(folder.resolve("journals")));
-        other.open(file, () -> saved = true);
+        other.filing().open(file, () -> saved = true);
         assertThat(other.messageProperty().get())
                 .startsWith("“sheet.promedio” is damaged. Whole: Minutes at the bench")
                 .endsWith("Save what is here under another name.");
-        assertThat(other.fileProperty().get()).as("it is not written over").isNull();
-        assertThat(other.unsavedProperty().get()).isTrue();
-        assertThat(other.answer("mean")).isEqualTo("27.54");
+        assertThat(other.filing().fileProperty().get())
+                .as("it is not written over")
+                .isNull();
+        assertThat(other.filing().unsavedProperty().get()).isTrue();
+        assertThat(other.margin().answer("mean")).isEqualTo("27.54");
         assertThat(read(folder.resolve("journals")).history().present())
                 .as("nor lost by a kill")
                 .isEqualTo(other.assignment());
@@ -267,16 +269,31 @@ class DeskModelTest {
         List<Runnable> waiting = new ArrayList<>();
         DeskModel slow = new DeskModel(Background.DIRECT, later(waiting), null);
         slow.type("1 2 3");
-        slow.save(folder.resolve("sheet.promedio"), () -> saved = true);
-        slow.answer("mean", "2");
+        slow.filing().save(folder.resolve("sheet.promedio"), () -> saved = true);
+        slow.margin().answer("mean", "2");
         assertThat(saved).isFalse();
         waiting.get(0).run();
         assertThat(saved).isTrue();
-        assertThat(slow.unsavedProperty().get())
+        assertThat(slow.filing().unsavedProperty().get())
                 .as("the answer is not in the file")
                 .isTrue();
         slow.undo();
-        assertThat(slow.unsavedProperty().get()).isFalse();
+        assertThat(slow.filing().unsavedProperty().get()).isFalse();
+    }
+
+    @Test
+    void a_file_that_is_saved_after_its_assignment_was_put_away_is_not_taken_for_that_of_the_next(
+            @TempDir Path folder) {
+        List<Runnable> waiting = new ArrayList<>();
+        DeskModel slow = new DeskModel(Background.DIRECT, later(waiting), null);
+        slow.type("1 2 3");
+        slow.filing().save(folder.resolve("first.promedio"), () -> {});
+        slow.show(Assignment.EMPTY, null);
+        slow.type("4 5");
+        waiting.get(0).run();
+        assertThat(folder.resolve("first.promedio")).exists();
+        assertThat(slow.filing().fileProperty().get()).isNull();
+        assertThat(slow.filing().unsavedProperty().get()).isTrue();
     }
 
     @Test
@@ -285,12 +302,12 @@ class DeskModelTest {
         DeskModel slow = new DeskModel(later(waiting));
         slow.type("12 15 15 18");
         waiting.remove(0).run();
-        slow.answer("mean", "15");
-        assertThat(slow.mark("mean")).isEmpty();
+        slow.margin().answer("mean", "15");
+        assertThat(slow.margin().mark("mean")).isEmpty();
         assertThat(slow.busyProperty().get()).isTrue();
         waiting.forEach(Runnable::run);
         assertThat(slow.busyProperty().get()).isFalse();
-        assertThat(slow.mark("mean").orElseThrow().kind()).isEqualTo(Mark.Kind.AGREES);
+        assertThat(slow.margin().mark("mean").orElseThrow().kind()).isEqualTo(Mark.Kind.AGREES);
     }
 
     /** Work that is done when a test says so. */
@@ -308,7 +325,7 @@ class DeskModelTest {
         desk.type("red green");
         assertThat(desk.figuresProperty().get().lines())
                 .allMatch(line -> !line.defined() && !line.note().isEmpty());
-        assertThat(desk.mark("mean")).isEmpty();
+        assertThat(desk.margin().mark("mean")).isEmpty();
     }
 
     @Test
@@ -320,7 +337,7 @@ class DeskModelTest {
         assertThat(figure("mean")).isEqualTo("8.00");
         assertThat(desk.settledProperty().get().line("mean").orElseThrow().figure())
                 .isEqualTo("4.00");
-        desk.answer("mean", "4");
+        desk.margin().answer("mean", "4");
         assertThat(mark("mean")).as("answers are held against what stands").isEqualTo(Mark.Kind.AGREES);
         assertThat(figure("mean")).as("an answer does not throw them away").isEqualTo("8.00");
         desk.keepAdded();
@@ -348,14 +365,14 @@ class DeskModelTest {
     void a_text_file_with_quoted_cells_becomes_samples_under_its_name(@TempDir Path folder) throws Exception {
         Path quoted = Files.writeString(
                 folder.resolve("log of repairs.csv"), "minutes,\"kind, or item\"\n12,\"lamp, tall\"\n");
-        desk.typeFile(quoted);
+        desk.filing().typeFile(quoted);
         assertThat(desk.assignment().sheets())
                 .extracting(sheet -> sheet.name())
                 .containsExactly("minutes", "kind, or item");
         assertThat(desk.assignment().sheets().get(1).values().text(0)).isEqualTo("lamp, tall");
-        desk.typeFile(Files.writeString(folder.resolve("ages.txt"), "3\n4\n"));
+        desk.filing().typeFile(Files.writeString(folder.resolve("ages.txt"), "3\n4\n"));
         assertThat(desk.sheet().orElseThrow().name()).isEqualTo("ages");
-        desk.typeFile(folder.resolve("gone.csv"));
+        desk.filing().typeFile(folder.resolve("gone.csv"));
         assertThat(desk.messageProperty().get()).contains("no such file");
     }
 }

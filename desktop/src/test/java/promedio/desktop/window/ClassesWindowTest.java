@@ -45,7 +45,7 @@ class ClassesWindowTest extends OpenWindow {
     void a_typed_class_table_tells_how_it_was_read_and_takes_the_other_reading_by_one_click() {
         type("10-19: 4; 20-29: 9; 30-39: 2");
         assertThat(desk.sheet().orElseThrow().kind()).isEqualTo(SampleSheet.Kind.CLASSES);
-        assertThat(desk.pageProperty().get()).isEqualTo(DeskModel.Page.CLASSES);
+        assertThat(desk.looking().pageProperty().get()).isEqualTo(DeskModel.Page.CLASSES);
         assertThat(words()).contains("9.5 to 19.5").anyMatch(text -> text.startsWith("The gaps are 1"));
         assertThat(figure("median")).isEqualTo("23.39");
         click("Take them as completed units");
@@ -123,7 +123,7 @@ class ClassesWindowTest extends OpenWindow {
         press(KeyCode.CONTROL, KeyCode.S);
         onWindow(() -> {
             desk.show(Assignment.EMPTY, null);
-            desk.open(file, () -> {});
+            desk.filing().open(file, () -> {});
             return null;
         });
         settle();
@@ -183,8 +183,8 @@ class ClassesWindowTest extends OpenWindow {
     void covered_figures_are_in_no_picture_and_no_comparison() {
         demo("waiting", DeskModel.Page.CLASSES);
         onWindow(() -> {
-            desk.coverFigures(true);
-            desk.answer("median", "");
+            desk.margin().coverFigures(true);
+            desk.margin().answer("median", "");
             return null;
         });
         settle();

@@ -35,12 +35,12 @@ class FilesWindowTest extends OpenWindow {
         robot.write("5", 0);
         press(KeyCode.CONTROL, KeyCode.S);
         assertThat(words()).contains("Saved as “mine.promedio”.");
-        assertThat(desk.unsavedProperty().get()).isFalse();
+        assertThat(desk.filing().unsavedProperty().get()).isFalse();
         press(KeyCode.CONTROL, KeyCode.N);
         assertThat(desk.assignment()).isEqualTo(Assignment.EMPTY);
         verify(picker, never()).unsaved(anyString());
         press(KeyCode.CONTROL, KeyCode.O);
-        assertThat(desk.answer("mean")).isEqualTo("5");
+        assertThat(desk.margin().answer("mean")).isEqualTo("5");
         assertThat(wordBeside("mean")).isEqualTo("agrees");
     }
 

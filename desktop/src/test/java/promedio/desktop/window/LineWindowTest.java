@@ -84,7 +84,7 @@ class LineWindowTest extends OpenWindow {
                 .orElseThrow());
         robot.moveTo(cell);
         settle();
-        assertThat(desk.litProperty().get()).isEqualTo(promedio.core.number.Exact.of(33));
+        assertThat(desk.looking().litProperty().get()).isEqualTo(promedio.core.number.Exact.of(33));
         click("#page-ENTRIES");
         onWindow(() -> {
             ListView<?> entries = (ListView<?>) window.scene().lookup("#entries");
@@ -92,7 +92,7 @@ class LineWindowTest extends OpenWindow {
             return null;
         });
         settle();
-        assertThat(desk.litProperty().get())
+        assertThat(desk.looking().litProperty().get())
                 .isEqualTo(desk.figuresProperty().get().valueOf(2).orElseThrow());
     }
 
@@ -142,15 +142,15 @@ class LineWindowTest extends OpenWindow {
         demo("minutes", DeskModel.Page.MEASURES);
         onLine();
         press(KeyCode.DOWN);
-        assertThat(desk.pointedProperty().get()).isEqualTo("mean");
+        assertThat(desk.looking().pointedProperty().get()).isEqualTo("mean");
         assertThat(onWindow(() -> window.scene().lookup("#line").getAccessibleText()))
                 .startsWith("Mean ")
                 .contains("each would be");
         press(KeyCode.UP);
-        assertThat(desk.pointedProperty().get()).isEqualTo("fence-upper");
+        assertThat(desk.looking().pointedProperty().get()).isEqualTo("fence-upper");
         robot.moveTo("#row-iqr");
         settle();
-        assertThat(desk.pointedProperty().get()).isEqualTo("iqr");
+        assertThat(desk.looking().pointedProperty().get()).isEqualTo("iqr");
     }
 
     @Test
@@ -160,7 +160,7 @@ class LineWindowTest extends OpenWindow {
         click("#row-median");
         Node formula = onWindow(() -> window.scene().lookup(".working-lines .formula"));
         Set<String> lit = new HashSet<>();
-        desk.litProperty().addListener((property, before, now) -> lit.add(String.valueOf(now)));
+        desk.looking().litProperty().addListener((property, before, now) -> lit.add(String.valueOf(now)));
         Bounds bounds = onWindow(() -> formula.localToScreen(formula.getBoundsInLocal()));
         for (double x = bounds.getMinX() + 2; x < bounds.getMaxX(); x += 6) {
             robot.moveTo(x, bounds.getMinY() + bounds.getHeight() * 0.3);

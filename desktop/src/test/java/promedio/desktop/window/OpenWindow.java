@@ -82,7 +82,7 @@ abstract class OpenWindow {
             WaitForAsyncUtils.waitFor(
                     10,
                     TimeUnit.SECONDS,
-                    () -> onWindow(() -> !desk.readingProperty().get()
+                    () -> onWindow(() -> !desk.filing().readingProperty().get()
                             && !desk.busyProperty().get()));
             Typesetter.idle().get(20, TimeUnit.SECONDS);
             CompletableFuture<String> written = new CompletableFuture<>();
@@ -104,7 +104,7 @@ abstract class OpenWindow {
         onWindow(() -> {
             desk.show(Demo.assignment(), null);
             desk.select(sheet);
-            desk.pageProperty().set(page);
+            desk.looking().pageProperty().set(page);
             return null;
         });
         settle();

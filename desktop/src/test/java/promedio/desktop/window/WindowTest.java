@@ -78,7 +78,7 @@ class WindowTest extends OpenWindow {
         assertThat(words()).contains("by definition", "short-cut", "… 18 more");
         robot.clickOn("short-cut");
         settle();
-        assertThat(desk.methods()).containsEntry("sd", "short-cut");
+        assertThat(desk.looking().methods()).containsEntry("sd", "short-cut");
         click("#row-sd");
         assertThat(words()).doesNotContain("by definition");
         press(KeyCode.SPACE);
@@ -227,9 +227,9 @@ class WindowTest extends OpenWindow {
         press(KeyCode.CONTROL, KeyCode.F);
         robot.write("geom", 0);
         press(KeyCode.ENTER);
-        assertThat(desk.pageProperty().get()).isEqualTo(DeskModel.Page.MEASURES);
+        assertThat(desk.looking().pageProperty().get()).isEqualTo(DeskModel.Page.MEASURES);
         assertThat(words()).contains("Geometric mean");
-        assertThat(desk.opened()).contains("geometric-mean");
+        assertThat(desk.looking().opened()).contains("geometric-mean");
     }
 
     @Test

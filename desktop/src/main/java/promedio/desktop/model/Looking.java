@@ -1,0 +1,66 @@
+package promedio.desktop.model;
+
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableMap;
+import javafx.collections.ObservableSet;
+import promedio.core.number.Exact;
+
+/** What is looked at: the page, what is opened on it, and what is pointed at. One highlight serves every view. */
+public final class Looking {
+    private final ObjectProperty<DeskModel.Page> page = new SimpleObjectProperty<>(DeskModel.Page.ENTRIES);
+    private final ObservableSet<String> opened = FXCollections.observableSet();
+    private final ObservableSet<String> unfolded = FXCollections.observableSet();
+    private final ObservableMap<String, String> methods = FXCollections.observableHashMap();
+    private final ObjectProperty<Exact> lit = new SimpleObjectProperty<>();
+    private final StringProperty pointed = new SimpleStringProperty("");
+
+    /** The page that is open. */
+    public ObjectProperty<DeskModel.Page> pageProperty() {
+        return page;
+    }
+
+    /** The value that is lit up wherever it is shown: on the Line, among the entries, in a working table; null for none. */
+    public ObjectProperty<Exact> litProperty() {
+        return lit;
+    }
+
+    /** The question of the measure that is pointed at, in the rows, in a formula or on the Line; empty for none. */
+    public StringProperty pointedProperty() {
+        return pointed;
+    }
+
+    /** The questions whose working is open. */
+    public ObservableSet<String> opened() {
+        return opened;
+    }
+
+    /** The groups of measures that are shown in full. */
+    public ObservableSet<String> unfolded() {
+        return unfolded;
+    }
+
+    /** The hand method chosen for a question. */
+    public ObservableMap<String, String> methods() {
+        return methods;
+    }
+
+    /** Opens or closes the working of a question. */
+    public void toggle(String question) {
+        if (!opened.remove(question)) {
+            opened.add(question);
+        }
+    }
+
+    /** Looks at another assignment: nothing of it is opened yet. */
+    void afresh(DeskModel.Page first) {
+        opened.clear();
+        unfolded.clear();
+        methods.clear();
+        lit.set(null);
+        page.set(first);
+    }
+}
