@@ -54,7 +54,7 @@ stage_manager=
 start_stage() {
     local number=90
     while [ -e "/tmp/.X11-unix/X$number" ] || [ -e "/tmp/.X$number-lock" ]; do number=$((number + 1)); done
-    Xvfb ":$number" -screen 0 1280x800x24 >/dev/null 2>&1 &
+    Xvfb ":$number" -r -screen 0 1280x800x24 >/dev/null 2>&1 &
     stage_server=$!
     export DISPLAY=":$number"
     local tries=0

@@ -63,6 +63,27 @@ class AssignmentTest {
     }
 
     @Property
+    void a_column_built_entry_by_entry_is_the_same_column(@ForAll("typed") List<String> typed) {
+        Entries.Builder builder = new Entries.Builder();
+        typed.forEach(builder::add);
+        assertThat(builder.build()).isEqualTo(Entries.of(typed));
+        assertThat(builder.size()).isEqualTo(typed.size());
+    }
+
+    @Property
+    void a_column_is_read_the_same_whichever_mark_its_decimals_have(@ForAll("typed") List<String> typed) {
+        List<String> commas = typed.stream().map(text -> text.replace('.', ',')).toList();
+        List<String> points = typed.stream().map(text -> text.replace(',', '.')).toList();
+        CourseCard comma = CourseCard.STANDARD.with(CardKey.DECIMAL_MARK, DecimalMark.COMMA);
+        assertThat(interpret(commas, comma).sample().toString())
+                .isEqualTo(interpret(points, CourseCard.STANDARD).sample().toString());
+    }
+
+    private static Interpretation interpret(List<String> typed, CourseCard card) {
+        return Interpretation.of(SampleSheet.list("s1", "Sample", "", Entries.of(typed)), card);
+    }
+
+    @Property
     void putting_in_and_taking_out_is_as_in_a_plain_list(
             @ForAll("typed") List<String> typed,
             @ForAll("typed") List<String> more,

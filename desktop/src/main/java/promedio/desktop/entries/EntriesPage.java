@@ -127,6 +127,7 @@ public final class EntriesPage extends VBox {
         });
         name.setId("sample-name");
         unit.setId("sample-unit");
+        missing.setId("sample-missing");
         unit.setPromptText(Words.of("entries.unit.prompt"));
         unit.getStyleClass().add("short-field");
         missing.setPromptText(Words.of("entries.missing.prompt"));

@@ -8,6 +8,7 @@ import static org.mockito.Mockito.when;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -52,6 +53,31 @@ class FilesWindowTest extends OpenWindow {
         assertThat(desk.assignment().sheets()).as("stayed").hasSize(1);
         press(KeyCode.CONTROL, KeyCode.N);
         assertThat(desk.assignment().sheets()).as("left").isEmpty();
+    }
+
+    @Test
+    void the_window_goes_only_when_what_was_unsaved_is_saved_or_left(@TempDir Path folder) {
+        List<String> gone = new ArrayList<>();
+        when(picker.unsaved(anyString())).thenReturn(FilePicker.Unsaved.STAY).thenReturn(FilePicker.Unsaved.SAVE);
+        when(picker.toSave(anyString()))
+                .thenReturn(Optional.empty())
+                .thenReturn(Optional.of(folder.resolve("last.promedio")));
+        type("3 4 8");
+        leave(gone);
+        assertThat(gone).as("stayed").isEmpty();
+        leave(gone);
+        assertThat(gone).as("no place was chosen to save to").isEmpty();
+        leave(gone);
+        assertThat(gone).containsExactly("gone");
+        assertThat(folder.resolve("last.promedio")).exists();
+    }
+
+    private static void leave(List<String> gone) {
+        onWindow(() -> {
+            window.leave(() -> gone.add("gone"));
+            return null;
+        });
+        settle();
     }
 
     @Test

@@ -63,6 +63,8 @@ abstract class OpenWindow {
         onWindow(() -> {
             window.setPicker(picker);
             window.card().setOpen(false);
+            window.keys().setOpen(false);
+            window.setTextSize(100);
             desk.show(Assignment.EMPTY, null);
             window.focusTyping();
             return null;

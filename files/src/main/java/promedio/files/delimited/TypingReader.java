@@ -22,7 +22,7 @@ public final class TypingReader {
         String text = TextSource.read(file.toString(), InputStream.nullInputStream());
         List<Entries> columns = Delimited.columns(source, text, numerals);
         // A single column of more than plain numbers may be lines with several words, or a table written in them.
-        boolean written = columns.size() == 1 && !columns.get(0).areDecimals(1);
+        boolean written = columns.size() == 1 && !columns.get(0).areDecimals(1) && text.indexOf('"') < 0;
         return written ? Typing.parse(text, numerals) : Typing.ofColumns(columns, numerals);
     }
 }

@@ -1,0 +1,117 @@
+package promedio.desktop.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import javafx.scene.control.ListView;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+import promedio.desktop.model.DeskModel;
+
+@DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
+class EntriesWindowTest extends OpenWindow {
+    private void choose(int first, int... others) {
+        onWindow(() -> {
+            ListView<?> entries = (ListView<?>) window.scene().lookup("#entries");
+            entries.requestFocus();
+            entries.getSelectionModel().clearSelection();
+            entries.getSelectionModel().selectIndices(first, others);
+            entries.getFocusModel().focus(first);
+            return null;
+        });
+        settle();
+    }
+
+    @Test
+    void entries_that_are_chosen_tell_their_sum_and_mean_and_are_copied_and_taken_out_together() {
+        type("3 10 4 x 8 9");
+        choose(0, 2, 4);
+        assertThat(words()).contains("3 chosen · sum 15 · mean 5 · from 3 to 8");
+        press(KeyCode.CONTROL, KeyCode.C);
+        assertThat(onWindow(() -> Clipboard.getSystemClipboard().getString())).isEqualTo("3\n4\n8");
+        press(KeyCode.DELETE);
+        assertThat(desk.sheet().orElseThrow().values().texts()).containsExactly("10", "x", "9");
+        assertThat(words()).contains("2 values count");
+        press(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(desk.sheet().orElseThrow().values().texts()).as("one edit").hasSize(6);
+        choose(5);
+        assertThat(desk.looking().litProperty().get()).hasToString("9");
+    }
+
+    @Test
+    void codes_for_missing_are_named_and_the_values_are_left_out() {
+        type("12 -99 15 -99 n/a");
+        click("#sample-missing");
+        robot.write("-99, n/a", 0);
+        press(KeyCode.ENTER);
+        assertThat(words()).contains("2 values count", "left out: 3 missing");
+        assertThat(figure("mean")).isEqualTo("13.50");
+        press(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(words()).contains("4 values count");
+    }
+
+    @Test
+    void a_row_of_a_frequency_table_is_changed_in_place() {
+        type("1 × 3, 2 × 5");
+        assertThat(figure("mean")).as("13/8").isEqualTo("1.63");
+        choose(1);
+        press(KeyCode.ENTER);
+        press(KeyCode.CONTROL, KeyCode.A);
+        robot.write("4", 0);
+        press(KeyCode.TAB);
+        press(KeyCode.CONTROL, KeyCode.A);
+        robot.write("1", 0);
+        press(KeyCode.ENTER);
+        assertThat(desk.sheet().orElseThrow().columns()).hasToString("[[1, 4], [3, 1]]");
+        assertThat(figure("mean")).as("7/4").isEqualTo("1.75");
+        choose(0);
+        press(KeyCode.F2);
+        robot.write("77", 0);
+        press(KeyCode.ESCAPE);
+        assertThat(desk.sheet().orElseThrow().columns()).hasToString("[[1, 4], [3, 1]]");
+    }
+
+    @Test
+    void what_is_chosen_in_one_sample_lights_up_nothing_in_the_next() {
+        type("3 5 8");
+        choose(2);
+        assertThat(desk.looking().litProperty().get()).hasToString("8");
+        click("#new-sample");
+        type("1 2 6");
+        assertThat(desk.looking().litProperty().get()).isNull();
+        assertThat(words()).contains("Sample 1", "Sample 2");
+    }
+
+    @Test
+    void a_sample_is_taken_off_the_shelf_and_put_back() {
+        demo("visitors", DeskModel.Page.ENTRIES);
+        robot.clickOn("Take off the shelf");
+        settle();
+        assertThat(words()).doesNotContain("Visitors").contains("Minutes at the bench");
+        press(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(words()).contains("Visitors", "table · 31 values · people");
+    }
+
+    @Test
+    void ten_thousand_values_are_listed_and_one_more_is_typed() {
+        String many = java.util.stream.IntStream.range(0, 10_000)
+                .mapToObj(i -> Integer.toString(i * 7919 % 10_007))
+                .collect(java.util.stream.Collectors.joining("\n"));
+        onWindow(() -> {
+            desk.type(many);
+            return null;
+        });
+        settle();
+        onWindow(() -> {
+            window.focusTyping();
+            return null;
+        });
+        type("20000");
+        ListView<?> entries = (ListView<?>) onWindow(() -> window.scene().lookup("#entries"));
+        assertThat(entries.getItems()).hasSize(10_001);
+        assertThat(words()).anyMatch(text -> text.matches("10.?001 values count"));
+        assertThat(desk.figuresProperty().get().figure("maximum").orElseThrow()).hasToString("20000");
+    }
+}

@@ -1,0 +1,122 @@
+package promedio.desktop.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import javafx.scene.Node;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+import promedio.core.assignment.Assignment;
+import promedio.desktop.model.DeskModel;
+
+@DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
+class MeasuresWindowTest extends OpenWindow {
+    @Test
+    void all_rules_of_a_quartile_are_compared_and_that_of_the_course_is_named() {
+        type("1 2 3 4 5 6 7 8 9 10");
+        press(KeyCode.CONTROL, KeyCode.DIGIT2);
+        click("#row-quartile-1");
+        click("compare all rules");
+        // By hand: the median of 1 … 5 is 3; position 10/4 + 1/2 = 3; (10 + 1)/4 = 2.75; 1 + 9/4 = 3.25.
+        assertThat(words())
+                .contains("by halves, median left out · your course", "value at ⌈np⌉", "3.00", "2.75", "3.25")
+                .contains("Every rule for the lower quartile, on the values around it");
+        click("hide the other rules");
+        assertThat(words()).doesNotContain("value at ⌈np⌉");
+    }
+
+    @Test
+    void words_are_counted_and_have_a_mode_and_nothing_else() {
+        onWindow(() -> {
+            desk.type("outcome\nmended\nhopeless\nmended\n3");
+            desk.sheet().ifPresent(sheet -> desk.make(new promedio.core.assignment.Edit.RemoveRows(sheet.id(), 3, 1)));
+            return null;
+        });
+        settle();
+        press(KeyCode.CONTROL, KeyCode.DIGIT2);
+        assertThat(words())
+                .contains("These entries are words: they can be counted, but not averaged.", "Mode: mended")
+                .contains("hopeless", "66.67", "33.33", "Total");
+    }
+
+    @Test
+    void any_percentile_standard_score_or_rank_can_be_asked_for() {
+        type("2 4 4 4 5 5 7 9");
+        press(KeyCode.CONTROL, KeyCode.DIGIT2);
+        click("#more-POSITION");
+        ask("#ask-percentile", "37");
+        assertThat(figure("percentile-37"))
+                .as("(8 + 1)·0.37 = 3.33: between 4 and 4")
+                .isEqualTo("4.00");
+        onWindow(() -> {
+            desk.choose(promedio.core.course.CardKey.DIVISOR, promedio.core.course.Divisor.POPULATION);
+            return null;
+        });
+        ask("#ask-z-score", "9");
+        assertThat(figure("z-score=9")).as("(9 − 5)/2").isEqualTo("2.00");
+        ask("#ask-percentile", "100");
+        assertThat(words()).contains("A percentile is a number above 0 and below 100, not “100”.");
+        ask("#ask-rank", "tall");
+        assertThat(words()).contains("“tall” is not a number.");
+    }
+
+    private void ask(String field, String typed) {
+        onWindow(() -> {
+            TextField asked = (TextField) window.scene().lookup(field);
+            asked.setText(typed);
+            asked.getOnAction().handle(null);
+            return null;
+        });
+        settle();
+    }
+
+    @Test
+    void answers_are_reached_and_written_by_keyboard_alone() {
+        type("2 3 7");
+        press(KeyCode.CONTROL, KeyCode.DIGIT2);
+        onWindow(() -> {
+            window.scene().lookup("#row-mean").requestFocus();
+            return null;
+        });
+        press(KeyCode.TAB);
+        robot.write("4", 0);
+        press(KeyCode.TAB);
+        assertThat(desk.margin().answer("mean")).isEqualTo("4");
+        assertThat(wordBeside("mean")).isEqualTo("agrees");
+        press(KeyCode.TAB);
+        robot.write("7", 0);
+        press(KeyCode.ESCAPE);
+        assertThat(desk.margin().answer("median"))
+                .as("taken back before it counted")
+                .isEmpty();
+        robot.write("3", 0);
+        press(KeyCode.ENTER);
+        assertThat(wordBeside("median")).isEqualTo("agrees");
+        press(KeyCode.CONTROL, KeyCode.A);
+        robot.write("many", 0);
+        press(KeyCode.ENTER);
+        assertThat(wordBeside("median")).isEqualTo("not read");
+        Node field = onWindow(() -> window.scene().lookup("#answer-median"));
+        assertThat(field.getAccessibleText()).contains("Median");
+        assertThat(field.getAccessibleHelp()).startsWith("not read.");
+    }
+
+    @Test
+    void a_page_with_every_group_unfolded_has_a_row_for_every_measure() {
+        demo("minutes", DeskModel.Page.MEASURES);
+        for (String group : new String[] {"CENTRE", "POSITION", "SPREAD", "SHAPE"}) {
+            onWindow(() -> desk.looking().unfolded().add(group));
+        }
+        settle();
+        int rows = onWindow(
+                () -> window.scene().getRoot().lookupAll(".measure-row").size());
+        assertThat(rows).isEqualTo(desk.figuresProperty().get().lines().size()).isGreaterThan(50);
+        onWindow(() -> {
+            desk.show(Assignment.EMPTY, null);
+            return null;
+        });
+        assertThat(words()).contains("Type or paste your numbers");
+    }
+}
