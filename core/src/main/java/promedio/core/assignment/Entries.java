@@ -1,46 +1,38 @@
 package promedio.core.assignment;
 
-import java.math.BigDecimal;
 import java.util.AbstractList;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
-import java.util.NavigableMap;
-import java.util.Optional;
 import java.util.RandomAccess;
-import java.util.TreeMap;
-import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import promedio.core.number.Numerals;
 
 /**
- * A column of entries as they were typed, in order. Plain decimals lie in machine words; only text that is something else
- * (a word, a blank, {@code 1e3}) is kept as text. Immutable.
+ * A column of entries as they were typed, in order. Immutable; a changed copy shares with it all pieces in which nothing
+ * changed, so that the history of a long column stays light.
  */
 public final class Entries {
     /** A column without entries. */
-    public static final Entries NONE = new Entries(new long[0], new byte[0], new TreeMap<>());
+    public static final Entries NONE = new Entries(List.of());
 
-    private static final Pattern CANONICAL = Pattern.compile("-?(0|[1-9][0-9]{0,16})([.,][0-9]{1,17})?");
-    private static final Pattern NEGATIVE_ZERO = Pattern.compile("-0([.,]0+)?");
-    private static final int MOST_DIGITS = 18;
-    private static final byte AS_TEXT = -1;
-    /** Beside the places: written with a comma. */
-    private static final byte COMMA = 64;
+    private final List<EntryPiece> pieces;
+    /** At which entry each piece begins, and behind the last, how many there are. */
+    private final int[] starts;
 
-    private final long[] units;
-    private final byte[] places;
-    private final NavigableMap<Integer, String> texts;
-
-    private Entries(long[] units, byte[] places, NavigableMap<Integer, String> texts) {
-        this.units = units;
-        this.places = places;
-        this.texts = texts;
+    private Entries(List<EntryPiece> pieces) {
+        this.pieces = List.copyOf(pieces);
+        this.starts = new int[pieces.size() + 1];
+        for (int i = 0; i < pieces.size(); i++) {
+            starts[i + 1] = starts[i] + pieces.get(i).size();
+        }
     }
 
     /** Entries as typed. */
     public static Entries of(List<String> typed) {
-        return NONE.inserted(0, typed);
+        Builder builder = new Builder();
+        typed.forEach(builder::add);
+        return builder.build();
     }
 
     /** Entries as typed. */
@@ -50,28 +42,41 @@ public final class Entries {
 
     /** How many entries there are. */
     public int size() {
-        return units.length;
+        return starts[pieces.size()];
+    }
+
+    private int pieceOf(int index) {
+        // Pieces are full unless something was put in or taken out before them.
+        int guess = Math.min(index / EntryPiece.FULL, pieces.size() - 1);
+        if (starts[guess] <= index && index < starts[guess + 1]) {
+            return guess;
+        }
+        int found = Arrays.binarySearch(starts, index);
+        return found >= 0 ? found : -found - 2;
     }
 
     /** An entry as it was typed. */
     public String text(int index) {
-        if (places[index] == AS_TEXT) {
-            return texts.get(index);
-        }
-        if (places[index] == 0) {
-            return Long.toString(units[index]);
-        }
-        String point = BigDecimal.valueOf(units[index], places(index)).toPlainString();
-        return hasComma(index) ? point.replace('.', ',') : point;
+        int piece = pieceOf(index);
+        return pieces.get(piece).text(index - starts[piece]);
     }
 
     /** Whether an entry is a plain decimal where this is the decimal mark. */
     boolean isDecimal(int index, char mark) {
-        return places[index] == 0 || places[index] != AS_TEXT && hasComma(index) == (mark == ',');
+        int piece = pieceOf(index);
+        return pieces.get(piece).isDecimal(index - starts[piece], mark);
     }
 
-    private boolean hasComma(int index) {
-        return places[index] > 0 && (places[index] & COMMA) != 0;
+    /** A plain decimal's units of 10^−places. */
+    long unit(int index) {
+        int piece = pieceOf(index);
+        return pieces.get(piece).unit(index - starts[piece]);
+    }
+
+    /** The decimal places a plain decimal was written with. */
+    int places(int index) {
+        int piece = pieceOf(index);
+        return pieces.get(piece).places(index - starts[piece]);
     }
 
     /** Whether an entry reads as a number. */
@@ -82,23 +87,13 @@ public final class Entries {
 
     /** Whether all entries from an index on are plain decimals, with a point or a comma. */
     public boolean areDecimals(int from) {
-        return texts.tailMap(from, true).isEmpty();
-    }
-
-    /** A plain decimal's units of 10^−places. */
-    long unit(int index) {
-        return units[index];
-    }
-
-    /** The decimal places a plain decimal was written with. */
-    int places(int index) {
-        return places[index] & ~COMMA;
+        return IntStream.range(0, pieces.size())
+                .allMatch(piece -> pieces.get(piece).areDecimals(Math.max(0, from - starts[piece])));
     }
 
     /** Whether a comma stands in one of the entries. */
     boolean hasCommas() {
-        return IntStream.range(0, size()).anyMatch(this::hasComma)
-                || texts.values().stream().anyMatch(text -> text.indexOf(',') >= 0);
+        return pieces.stream().anyMatch(EntryPiece::hasCommas);
     }
 
     /** All entries as text, each written when it is asked for. */
@@ -120,107 +115,105 @@ public final class Entries {
 
     /** Takes entries one after another, and holds each as briefly as the column does. */
     public static final class Builder {
-        private Entries column = new Entries(new long[16], new byte[16], new TreeMap<>());
-        private int size;
+        private final List<EntryPiece> full = new ArrayList<>();
+        private EntryPiece.Builder last = new EntryPiece.Builder();
 
         /** Adds an entry as typed. */
         public Builder add(String typed) {
-            if (size == column.size()) {
-                int wider = size * 2;
-                column = new Entries(
-                        Arrays.copyOf(column.units, wider), Arrays.copyOf(column.places, wider), column.texts);
+            if (last.size() == EntryPiece.FULL) {
+                full.add(last.build());
+                last = new EntryPiece.Builder();
             }
-            column.put(size++, typed);
+            last.add(typed);
             return this;
         }
 
         /** How many were added. */
         public int size() {
-            return size;
+            return full.size() * EntryPiece.FULL + last.size();
         }
 
         /** The column of all that was added. */
         public Entries build() {
-            return new Entries(
-                    Arrays.copyOf(column.units, size), Arrays.copyOf(column.places, size), new TreeMap<>(column.texts));
+            return last.size() == 0 ? new Entries(full) : new Entries(pieces());
+        }
+
+        private List<EntryPiece> pieces() {
+            List<EntryPiece> all = new ArrayList<>(full);
+            all.add(last.build());
+            return all;
         }
     }
 
     /** The entries with one replaced. */
     public Entries with(int index, String typed) {
-        Entries copy = new Entries(units.clone(), places.clone(), new TreeMap<>(texts));
-        copy.put(index, typed);
-        return copy;
+        return replaced(index, 1, List.of(typed));
     }
 
     /** The entries with some put in before an index. */
     public Entries inserted(int at, List<String> typed) {
-        int more = typed.size();
-        Entries wider = resized(at, 0, more);
-        for (int i = 0; i < more; i++) {
-            wider.put(at + i, typed.get(i));
-        }
-        return wider;
+        return replaced(at, 0, typed);
     }
 
     /** The entries without some. */
     public Entries removed(int from, int count) {
-        return resized(from, count, 0);
+        return replaced(from, count, List.of());
     }
 
-    /** A copy with {@code out} entries from an index on taken out and {@code in} empty ones put there. */
-    private Entries resized(int at, int out, int in) {
-        int size = size() - out + in;
-        long[] newUnits = new long[size];
-        byte[] newPlaces = new byte[size];
-        System.arraycopy(units, 0, newUnits, 0, at);
-        System.arraycopy(places, 0, newPlaces, 0, at);
-        System.arraycopy(units, at + out, newUnits, at + in, size() - at - out);
-        System.arraycopy(places, at + out, newPlaces, at + in, size() - at - out);
-        NavigableMap<Integer, String> newTexts = new TreeMap<>(texts.headMap(at, false));
-        for (Map.Entry<Integer, String> later : texts.tailMap(at + out, true).entrySet()) {
-            newTexts.put(later.getKey() - out + in, later.getValue());
+    /** A copy with {@code out} entries from an index on taken out and others put there; only pieces about that place are new. */
+    private Entries replaced(int at, int out, List<String> in) {
+        if (pieces.isEmpty()) {
+            return of(in);
         }
-        return new Entries(newUnits, newPlaces, newTexts);
-    }
-
-    private void put(int index, String typed) {
-        texts.remove(index);
-        Optional<BigDecimal> decimal = canonical(typed);
-        if (decimal.isPresent()) {
-            units[index] = decimal.get().unscaledValue().longValueExact();
-            int scale = decimal.get().scale();
-            places[index] = (byte) (typed.indexOf(',') >= 0 ? scale | COMMA : scale);
-        } else {
-            units[index] = 0;
-            places[index] = AS_TEXT;
-            texts.put(index, typed);
+        int first = pieceOf(Math.min(at, size() - 1));
+        int last = pieceOf(Math.min(Math.max(at, at + out - 1), size() - 1));
+        Builder about = new Builder();
+        for (int i = starts[first]; i < at; i++) {
+            about.add(text(i));
         }
-    }
-
-    private static Optional<BigDecimal> canonical(String typed) {
-        return typed.length() <= MOST_DIGITS + 1
-                        && CANONICAL.matcher(typed).matches()
-                        && !NEGATIVE_ZERO.matcher(typed).matches()
-                ? Optional.of(new BigDecimal(typed.replace(',', '.')))
-                : Optional.empty();
+        in.forEach(about::add);
+        for (int i = at + out; i < starts[last + 1]; i++) {
+            about.add(text(i));
+        }
+        List<EntryPiece> changed = new ArrayList<>(pieces.subList(0, first));
+        changed.addAll(about.build().pieces);
+        changed.addAll(pieces.subList(last + 1, pieces.size()));
+        return new Entries(changed);
     }
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof Entries entries
-                && Arrays.equals(units, entries.units)
-                && Arrays.equals(places, entries.places)
-                && texts.equals(entries.texts);
+        return this == other || other instanceof Entries entries && size() == entries.size() && sameAs(entries);
+    }
+
+    private boolean sameAs(Entries other) {
+        int i = 0;
+        while (i < size()) {
+            int mine = pieceOf(i);
+            int its = other.pieceOf(i);
+            EntryPiece piece = pieces.get(mine);
+            if (piece == other.pieces.get(its) && starts[mine] == other.starts[its]) {
+                i = starts[mine + 1];
+            } else if (piece.isSame(i - starts[mine], other.pieces.get(its), i - other.starts[its])) {
+                i++;
+            } else {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    @Override
+    public int hashCode() {
+        int hash = size();
+        for (int i = 0; i < size(); i++) {
+            hash = 31 * hash + text(i).hashCode();
+        }
+        return hash;
     }
 
     @Override
     public String toString() {
         return texts().toString();
-    }
-
-    @Override
-    public int hashCode() {
-        return 31 * Arrays.hashCode(units) + texts.hashCode();
     }
 }

@@ -84,9 +84,9 @@ public final class Interpretation {
                 missing++;
             }
         }
-        return Sample.list(values.build())
-                .withEntries(Arrays.copyOf(entries, rows))
-                .withMissing(Exact.of(missing));
+        Sample all = Sample.list(values.build()).withMissing(Exact.of(missing));
+        // Where every entry counts, row i comes from entry i.
+        return rows == entries.length ? all : all.withEntries(Arrays.copyOf(entries, rows));
     }
 
     /** Reads the value of a row, adds it when it is a number that counts, and says what it is. */

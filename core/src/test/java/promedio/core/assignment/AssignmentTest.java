@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.IntStream;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -68,6 +69,31 @@ class AssignmentTest {
         typed.forEach(builder::add);
         assertThat(builder.build()).isEqualTo(Entries.of(typed));
         assertThat(builder.size()).isEqualTo(typed.size());
+    }
+
+    /** Long enough for several pieces, changed in the middle of them and across their ends. */
+    @Property(tries = 60)
+    void a_long_column_is_changed_as_a_plain_list_is(
+            @ForAll @IntRange(min = 4000, max = 7000) int size,
+            @ForAll @IntRange(max = 7000) int at,
+            @ForAll @IntRange(max = 5000) int out,
+            @ForAll("typed") List<String> in) {
+        List<String> plain = new ArrayList<>(IntStream.range(0, size)
+                .mapToObj(i -> i % 50 == 7 ? "n/a" : Integer.toString(i * 31 % 1009))
+                .toList());
+        Entries before = Entries.of(plain);
+        int where = Math.min(at, size);
+        int gone = Math.min(out, size - where);
+        Entries after = before.removed(where, gone).inserted(where, in);
+        plain.subList(where, where + gone).clear();
+        plain.addAll(where, in);
+        assertThat(after).isEqualTo(Entries.of(plain)).hasSameHashCodeAs(Entries.of(plain));
+        assertThat(after.texts()).isEqualTo(plain);
+        Entries more = after.inserted(after.size(), List.of("5")).with(0, "first");
+        plain.add("5");
+        plain.set(0, "first");
+        assertThat(more.texts()).isEqualTo(plain);
+        assertThat(more).isNotEqualTo(after);
     }
 
     @Property

@@ -1,6 +1,7 @@
 package promedio.desktop.model;
 
 import java.io.IOException;
+import java.nio.file.AccessDeniedException;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -113,7 +114,10 @@ final class Keeper {
             step.write(journal);
             return "";
         } catch (IOException problem) {
-            return Words.of("message.journal", problem.getMessage());
+            String why = problem instanceof AccessDeniedException
+                    ? Words.of("message.read-only", problem.getMessage())
+                    : problem.getMessage();
+            return Words.of("message.journal", why);
         }
     }
 }
