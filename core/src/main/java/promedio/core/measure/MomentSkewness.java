@@ -56,11 +56,7 @@ public record MomentSkewness(Kind kind) implements Measure {
 
     @Override
     public List<Method> methods(Shape shape) {
-        return List.of(
-                new Method("definition", body(kind, Moments::central).named(symbol())),
-                new Method(
-                        "moments-about-A",
-                        body(kind, k -> Moments.turned(k, shape)).named(symbol())));
+        return Moments.methods(moment -> body(kind, moment).named(symbol()), shape);
     }
 
     private static Formula body(Kind kind, IntFunction<Formula> moment) {

@@ -4,6 +4,9 @@ import static promedio.core.formula.Formula.number;
 import static promedio.core.formula.Formula.total;
 import static promedio.core.formula.Row.X;
 
+import java.util.List;
+import java.util.function.Function;
+import java.util.function.IntFunction;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Notation;
 import promedio.core.formula.Symbol;
@@ -64,5 +67,12 @@ final class Moments {
                     default -> throw new IllegalArgumentException("There is no central moment " + k + " here.");
                 };
         return body.named(central(k).symbol());
+    }
+
+    /** The two hand methods of a coefficient of moments: from central moments, and from moments about A. */
+    static List<Measure.Method> methods(Function<IntFunction<Formula>, Formula.Named> coefficient, Shape shape) {
+        return List.of(
+                new Measure.Method("definition", coefficient.apply(Moments::central)),
+                new Measure.Method("moments-about-A", coefficient.apply(k -> turned(k, shape))));
     }
 }

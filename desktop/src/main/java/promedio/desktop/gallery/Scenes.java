@@ -43,6 +43,8 @@ final class Scenes {
     }
 
     List<Shot> all() {
+        // First of all the window as it came up, before anything else was laid on the desk.
+        shot("as-started", () -> {});
         start();
         measures();
         working();

@@ -77,9 +77,9 @@ final class AnswerField extends StackPane {
         return field == null ? answer : field.getText().strip();
     }
 
-    /** Shows an answer; typing that is not an answer yet stays. */
+    /** Shows an answer; typing that is not an answer yet stays while the answer is the same as before. */
     void show(String now) {
-        boolean typing = field != null && field.isFocused() && !now.isEmpty() && !text().equals(now);
+        boolean typing = field != null && field.isFocused() && now.equals(answer);
         answer = now;
         if (field == null) {
             written.setText(now.isEmpty() ? Words.of("answer.prompt") : now);

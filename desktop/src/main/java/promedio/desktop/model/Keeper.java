@@ -13,8 +13,9 @@ import promedio.files.assignment.AssignmentFile;
 import promedio.files.assignment.Journal;
 
 /**
- * Keeps the work: saves it, and writes every step of the desk into its journal, one after another off the thread of the window. When a step cannot be written
- * the keeper says so and lets the work go on; the next step that can be is written as the whole assignment it led to.
+ * Keeps the work: saves it, and writes every step of the desk into its journal, one after another off the thread of the
+ * window. When a step cannot be written the keeper says so and lets the work go on; the next step that can be is written as
+ * the whole assignment it led to.
  */
 final class Keeper {
     private final Background disk;
@@ -37,28 +38,18 @@ final class Keeper {
 
     /** Writes down a step that has led to an assignment. */
     void note(Assignment present, Step step) {
-        attempt(to -> {
-            boolean whole = behind;
-            behind = true;
-            if (whole) {
+        run(() -> written(to -> {
+            if (behind) {
                 to.standsAt(present);
             } else {
                 step.write(to);
             }
-            behind = false;
-        });
+        }));
     }
 
     /** Begins anew from an assignment as it was opened. */
     void begin(Assignment from, Optional<Path> savedAs) {
-        attempt(beginning(from, savedAs));
-    }
-
-    private Step beginning(Assignment from, Optional<Path> savedAs) {
-        return to -> {
-            to.begin(from, savedAs);
-            behind = false;
-        };
+        run(() -> written(to -> to.begin(from, savedAs)));
     }
 
     /** Saves an assignment and begins the journal anew from there, before any later edit is written down. */
@@ -69,9 +60,8 @@ final class Keeper {
             } catch (InputProblem problem) {
                 return Optional.of(problem.getMessage());
             }
-            if (journal != null) {
-                tried(beginning(present, Optional.of(path)));
-            }
+            // A journal that cannot begin anew says so at the next edit: that this one is saved is what counts now.
+            written(to -> to.begin(present, Optional.of(path)));
             return Optional.empty();
         };
         disk.run(work, problem -> problem.ifPresentOrElse(say, saved));
@@ -79,11 +69,7 @@ final class Keeper {
 
     /** Ends the journal, after all that is still to be written, and calls back. */
     void end(Runnable then) {
-        if (journal == null) {
-            disk.run(() -> "", written -> then.run());
-        } else {
-            disk.run(() -> tried(Journal::close), told -> then.run());
-        }
+        disk.run(() -> written(Journal::close), told -> then.run());
     }
 
     /** Whether another window has a file open. */
@@ -91,27 +77,36 @@ final class Keeper {
         return journal != null && journal.isOpenElsewhere(file);
     }
 
+    /** Throws away what was kept of an earlier desk. */
     void throwAway(Journal.Kept kept) {
-        run(to -> kept.throwAway());
+        run(() -> tried(kept::throwAway));
     }
 
-    private void attempt(Step step) {
-        if (journal != null) {
-            run(step);
-        }
-    }
-
-    private void run(Step step) {
-        disk.run(() -> tried(step), told -> {
+    private void run(Supplier<String> work) {
+        disk.run(work, told -> {
             if (!told.isEmpty()) {
                 say.accept(told);
             }
         });
     }
 
-    private String tried(Step step) {
+    /** Writes into the journal, where there is one; what could not be written leaves the journal behind. */
+    private String written(Step step) {
+        if (journal == null) {
+            return "";
+        }
+        String told = tried(() -> step.write(journal));
+        behind = !told.isEmpty();
+        return told;
+    }
+
+    private interface Risky {
+        void run() throws IOException;
+    }
+
+    private static String tried(Risky risky) {
         try {
-            step.write(journal);
+            risky.run();
             return "";
         } catch (IOException problem) {
             String why = problem instanceof AccessDeniedException

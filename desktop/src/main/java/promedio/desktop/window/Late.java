@@ -16,19 +16,27 @@ final class Late<V extends Node> {
         this.make = make;
     }
 
-    /** The view, made now if it was not. */
+    /** The view, made now if it was not; not shown as yet. */
     V get() {
         if (view == null) {
-            view = make.get();
-            place.getChildren().add(view);
+            make();
+            show(false);
         }
         return view;
     }
 
+    private void make() {
+        view = make.get();
+        place.getChildren().add(view);
+    }
+
     /** Shows or hides the view; one that was never shown is not made to be hidden. */
     void show(boolean shown) {
-        if (shown || view != null) {
-            get().setVisible(shown);
+        if (shown && view == null) {
+            make();
+        }
+        if (view != null) {
+            view.setVisible(shown);
             view.setManaged(shown);
         }
     }

@@ -80,8 +80,11 @@ public final class MainWindow {
         scene = new Scene(new Pane(), 1280, 800);
         scene.getStylesheets().add(Theme.sheet());
         scene.setRoot(root);
-        model.figuresProperty().addListener((property, before, figures) -> showLine(figures));
-        model.selectedProperty().addListener((property, before, now) -> edges.show(!now.isEmpty()));
+        model.figuresProperty().addListener((property, before, now) -> showLine());
+        model.selectedProperty().addListener((property, before, now) -> showEdges());
+        // The desk may have an assignment already.
+        showLine();
+        showEdges();
         pages.turn();
         // A window on its way to its size is not dressed for every width between.
         PauseTransition rest = new PauseTransition(Duration.millis(60));
@@ -103,7 +106,12 @@ public final class MainWindow {
         });
     }
 
-    private void showLine(SheetFigures figures) {
+    private void showEdges() {
+        edges.show(!model.selectedProperty().get().isEmpty());
+    }
+
+    private void showLine() {
+        SheetFigures figures = model.figuresProperty().get();
         boolean some = figures != null && !figures.sample().isEmpty();
         line.show(some);
         line.ifMade(view -> view.show(figures));

@@ -67,7 +67,6 @@ final class Pages extends StackPane {
     /** Offers back what earlier desks have left unsaved. */
     void offer(List<Journal.Kept> left) {
         start.get().offer(left);
-        start.show(start.isShown() && model.selectedProperty().get().isEmpty());
     }
 
     /** Goes to the row of a measure and opens it. */

@@ -21,6 +21,9 @@ import promedio.files.assignment.Journal;
 
 /** The JavaFX application: one window. */
 public final class PromedioApp extends Application {
+    private static final double WIDTH = 1280;
+    private static final double HEIGHT = 800;
+
     // Made ready while JavaFX starts.
     private static final CompletableFuture<Void> STARTED = new CompletableFuture<>();
     private static final Background FIGURES = Background.worker("figures", STARTED);
@@ -50,6 +53,8 @@ public final class PromedioApp extends Application {
         MainWindow window = new MainWindow(desk, FIGURES);
         window.setPicker(FilePicker.over(stage));
         stage.setScene(window.scene());
+        stage.setWidth(WIDTH);
+        stage.setHeight(HEIGHT);
         stage.setMinWidth(900);
         stage.setMinHeight(600);
         stage.titleProperty()
@@ -144,8 +149,8 @@ public final class PromedioApp extends Application {
     /** Keeps place and size of the window from one start to the next. */
     private static void remember(Stage stage) {
         Preferences kept = Preferences.userRoot().node("promedio").node("window");
-        stage.setWidth(kept.getDouble("width", 1280));
-        stage.setHeight(kept.getDouble("height", 800));
+        stage.setWidth(kept.getDouble("width", WIDTH));
+        stage.setHeight(kept.getDouble("height", HEIGHT));
         stage.setMaximized(kept.getBoolean("maximized", false));
         stage.setOnHidden(hidden -> {
             kept.putBoolean("maximized", stage.isMaximized());

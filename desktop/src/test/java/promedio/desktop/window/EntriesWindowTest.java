@@ -58,12 +58,8 @@ class EntriesWindowTest extends OpenWindow {
         assertThat(figure("mean")).as("13/8").isEqualTo("1.63");
         choose(1);
         press(KeyCode.ENTER);
-        press(KeyCode.CONTROL, KeyCode.A);
-        robot.write("4", 0);
-        press(KeyCode.TAB);
-        press(KeyCode.CONTROL, KeyCode.A);
-        robot.write("1", 0);
-        press(KeyCode.ENTER);
+        retype("4", KeyCode.TAB);
+        retype("1", KeyCode.ENTER);
         assertThat(desk.sheet().orElseThrow().columns()).hasToString("[[1, 4], [3, 1]]");
         assertThat(figure("mean")).as("7/4").isEqualTo("1.75");
         choose(0);

@@ -2,6 +2,7 @@ package promedio.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -9,6 +10,11 @@ import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Edit;
+import promedio.core.course.CardKey;
+import promedio.core.course.Divisor;
+import promedio.desktop.demo.Demo;
+import promedio.desktop.model.Background;
 import promedio.desktop.model.DeskModel;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -31,7 +37,7 @@ class MeasuresWindowTest extends OpenWindow {
     void words_are_counted_and_have_a_mode_and_nothing_else() {
         onWindow(() -> {
             desk.type("outcome\nmended\nhopeless\nmended\n3");
-            desk.sheet().ifPresent(sheet -> desk.make(new promedio.core.assignment.Edit.RemoveRows(sheet.id(), 3, 1)));
+            desk.sheet().ifPresent(sheet -> desk.make(new Edit.RemoveRows(sheet.id(), 3, 1)));
             return null;
         });
         settle();
@@ -51,7 +57,7 @@ class MeasuresWindowTest extends OpenWindow {
                 .as("(8 + 1)·0.37 = 3.33: between 4 and 4")
                 .isEqualTo("4.00");
         onWindow(() -> {
-            desk.choose(promedio.core.course.CardKey.DIVISOR, promedio.core.course.Divisor.POPULATION);
+            desk.choose(CardKey.DIVISOR, Divisor.POPULATION);
             return null;
         });
         ask("#ask-z-score", "9");
@@ -94,13 +100,50 @@ class MeasuresWindowTest extends OpenWindow {
         robot.write("3", 0);
         press(KeyCode.ENTER);
         assertThat(wordBeside("median")).isEqualTo("agrees");
-        press(KeyCode.CONTROL, KeyCode.A);
-        robot.write("many", 0);
-        press(KeyCode.ENTER);
+        retype("many", KeyCode.ENTER);
         assertThat(wordBeside("median")).isEqualTo("not read");
         Node field = onWindow(() -> window.scene().lookup("#answer-median"));
         assertThat(field.getAccessibleText()).contains("Median");
         assertThat(field.getAccessibleHelp()).startsWith("not read.");
+    }
+
+    @Test
+    void an_answer_that_is_being_typed_stays_when_figures_or_marks_come() {
+        type("2 3 7");
+        press(KeyCode.CONTROL, KeyCode.DIGIT2);
+        click("#answer-mean");
+        robot.write("4.0", 0);
+        onWindow(() -> {
+            desk.margin().answer("median", "3");
+            desk.choose(CardKey.DIVISOR, Divisor.POPULATION);
+            return null;
+        });
+        settle();
+        assertThat(wordBeside("median")).isEqualTo("agrees");
+        TextField field = (TextField) onWindow(() -> window.scene().lookup("#answer-mean"));
+        assertThat(field.getText()).isEqualTo("4.0");
+        press(KeyCode.ENTER);
+        assertThat(wordBeside("mean")).isEqualTo("agrees");
+        onWindow(() -> {
+            desk.undo();
+            return null;
+        });
+        settle();
+        assertThat(field.getText()).as("taken back, though the cursor is there").isEmpty();
+    }
+
+    @Test
+    void a_window_over_a_desk_that_has_its_assignment_already_shows_all_of_it() {
+        List<String> shown = onWindow(() -> {
+            DeskModel ready = new DeskModel(Background.DIRECT);
+            ready.show(Demo.assignment(), null);
+            MainWindow other = new MainWindow(ready, Background.DIRECT);
+            return other.scene().getRoot().lookupAll("*").stream()
+                    .filter(node -> node.getId() != null && isShown(node))
+                    .map(Node::getId)
+                    .toList();
+        });
+        assertThat(shown).contains("page-ENTRIES", "page-CLASSES", "line", "row-mean", "sample-visitors", "cover");
     }
 
     @Test

@@ -102,6 +102,13 @@ abstract class OpenWindow {
         settle();
     }
 
+    /** Replaces what stands in the field that has the cursor. */
+    void retype(String text, KeyCode then) {
+        press(KeyCode.CONTROL, KeyCode.A);
+        robot.write(text, 0);
+        press(then);
+    }
+
     void demo(String sheet, DeskModel.Page page) {
         onWindow(() -> {
             desk.show(Demo.assignment(), null);

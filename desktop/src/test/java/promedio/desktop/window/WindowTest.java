@@ -57,9 +57,7 @@ class WindowTest extends OpenWindow {
         robot.write("5", 0);
         press(KeyCode.ENTER);
         assertThat(wordBeside("range")).isEqualTo("differs");
-        press(KeyCode.CONTROL, KeyCode.A);
-        robot.write("112", 0);
-        press(KeyCode.TAB);
+        retype("112", KeyCode.TAB);
         assertThat(wordBeside("range")).isEqualTo("agrees");
         click("#card");
         click("#card-divisor");
@@ -100,9 +98,7 @@ class WindowTest extends OpenWindow {
             return null;
         });
         press(KeyCode.ENTER);
-        press(KeyCode.CONTROL, KeyCode.A);
-        robot.write("999", 0);
-        press(KeyCode.ENTER);
+        retype("999", KeyCode.ENTER);
         assertThat(desk.sheet().orElseThrow().values().text(0)).isEqualTo("999");
         press(KeyCode.SPACE);
         assertThat(words()).contains("switched off: left out");
@@ -142,9 +138,7 @@ class WindowTest extends OpenWindow {
         robot.write("5", 0);
         press(KeyCode.ENTER);
         assertThat(words()).contains("12 shared out over 3");
-        press(KeyCode.CONTROL, KeyCode.A);
-        robot.write("4", 0);
-        press(KeyCode.ENTER);
+        retype("4", KeyCode.ENTER);
         assertThat(words()).contains("Your first answer was 5.");
         click("#cover");
         assertThat(words()).doesNotContain("covered");

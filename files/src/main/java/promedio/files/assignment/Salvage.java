@@ -35,7 +35,7 @@ final class Salvage {
 
     private record Part(String text, boolean whole) {}
 
-    private Salvage(byte[] file) throws IOException {
+    private Salvage(byte[] file) {
         for (int at = 0; at + PART_BEGINS.length <= file.length; at++) {
             if (Arrays.equals(file, at, at + PART_BEGINS.length, PART_BEGINS, 0, PART_BEGINS.length)) {
                 part(file, at);
@@ -44,7 +44,7 @@ final class Salvage {
     }
 
     /** What is still in a file; empty where it is none of ours, or of a newer version, or nothing is left. */
-    static Optional<AssignmentFile.Salvaged> of(byte[] file) throws IOException {
+    static Optional<AssignmentFile.Salvaged> of(byte[] file) {
         Salvage salvage = new Salvage(file);
         Optional<JsonNode> document = salvage.document();
         if (document.isPresent() && !AssignmentFile.isReadable(document.get())) {
@@ -58,7 +58,7 @@ final class Salvage {
         return Optional.of(new AssignmentFile.Salvaged(assignment, salvage.whole, salvage.broken, salvage.lost));
     }
 
-    private void part(byte[] file, int at) throws IOException {
+    private void part(byte[] file, int at) {
         try (ZipInputStream zip =
                 new ZipInputStream(new ByteArrayInputStream(file, at, file.length - at), StandardCharsets.UTF_8)) {
             ZipEntry entry = zip.getNextEntry();
