@@ -272,7 +272,7 @@ class DeskModelTest {
         slow.filing().save(folder.resolve("sheet.promedio"), () -> saved = true);
         slow.margin().answer("mean", "2");
         assertThat(saved).isFalse();
-        waiting.get(0).run();
+        List.copyOf(waiting).forEach(Runnable::run);
         assertThat(saved).isTrue();
         assertThat(slow.filing().unsavedProperty().get())
                 .as("the answer is not in the file")
@@ -290,7 +290,7 @@ class DeskModelTest {
         slow.filing().save(folder.resolve("first.promedio"), () -> {});
         slow.show(Assignment.EMPTY, null);
         slow.type("4 5");
-        waiting.get(0).run();
+        List.copyOf(waiting).forEach(Runnable::run);
         assertThat(folder.resolve("first.promedio")).exists();
         assertThat(slow.filing().fileProperty().get()).isNull();
         assertThat(slow.filing().unsavedProperty().get()).isTrue();

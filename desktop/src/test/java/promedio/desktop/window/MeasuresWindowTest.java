@@ -138,6 +138,7 @@ class MeasuresWindowTest extends OpenWindow {
             DeskModel ready = new DeskModel(Background.DIRECT);
             ready.show(Demo.assignment(), null);
             MainWindow other = new MainWindow(ready, Background.DIRECT);
+            other.scene().getRoot().applyCss();
             return other.scene().getRoot().lookupAll("*").stream()
                     .filter(node -> node.getId() != null && isShown(node))
                     .map(Node::getId)
