@@ -21,6 +21,8 @@ public enum Theme {
     /** The size of text at 100 percent, in pixels; the style sheet has the same. */
     public static final double TEXT_SIZE = 13;
 
+    private static final String FOLDER = "/promedio/desktop/";
+
     private static final List<String> FONTS = List.of(
             "Roboto-Regular",
             "Roboto-Medium",
@@ -33,7 +35,7 @@ public enum Theme {
     /** Loads the fonts that come with the program, once, before the first scene. */
     public static void loadFonts() {
         for (String name : FONTS) {
-            try (InputStream in = Theme.class.getResourceAsStream("/promedio/desktop/fonts/" + name + ".ttf")) {
+            try (InputStream in = Theme.class.getResourceAsStream(FOLDER + "fonts/" + name + ".ttf")) {
                 Font.loadFont(in, TEXT_SIZE);
             } catch (IOException broken) {
                 throw new UncheckedIOException("The font " + name + " could not be read.", broken);
@@ -43,14 +45,17 @@ public enum Theme {
 
     /** Makes this the theme of all controls. */
     public void wear() {
+        URL made = Theme.class.getResource(FOLDER + (this == PAPER ? "paper.bss" : "slate.bss"));
         Application.setUserAgentStylesheet(
-                this == PAPER ? new PrimerLight().getUserAgentStylesheet() : new PrimerDark().getUserAgentStylesheet());
+                made != null
+                        ? made.toExternalForm()
+                        : (this == PAPER ? new PrimerLight() : new PrimerDark()).getUserAgentStylesheet());
     }
 
     /** Our own style sheet; in the form made by the build, which need not be parsed, where there is one. */
     public static String sheet() {
-        URL made = Theme.class.getResource("/promedio/desktop/promedio.bss");
-        return (made == null ? Theme.class.getResource("/promedio/desktop/promedio.css") : made).toExternalForm();
+        URL made = Theme.class.getResource(FOLDER + "promedio.bss");
+        return (made == null ? Theme.class.getResource(FOLDER + "promedio.css") : made).toExternalForm();
     }
 
     /** Dresses the root of a scene in this theme, with text of a size in percent of the usual. */

@@ -1,0 +1,99 @@
+package promedio.desktop.theme;
+
+import atlantafx.base.theme.PrimerDark;
+import atlantafx.base.theme.PrimerLight;
+import java.io.File;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import javafx.css.Stylesheet;
+
+/**
+ * Run by the build: makes the style sheets the window reads, in JavaFX's own binary form, which need not be parsed. Every node
+ * of the window is held against every rule, so the sheets of the control theme keep only the rules of {@link #CONTROLS}.
+ */
+public final class StyleSheets {
+    /** The style classes of the controls this program has; whoever uses another control adds its class here. */
+    static final Set<String> CONTROLS = Set.of(
+            "root",
+            "text",
+            "label",
+            "button",
+            "hyperlink",
+            "check-box",
+            "combo-box-base",
+            "combo-box",
+            "combo-box-popup",
+            "list-view",
+            "list-cell",
+            "cell",
+            "scroll-bar",
+            "scroll-pane",
+            "separator",
+            "text-input",
+            "text-field",
+            "context-menu",
+            "menu",
+            "menu-item",
+            "menu-up-arrow",
+            "menu-down-arrow",
+            "mnemonic-underline",
+            "tooltip",
+            "alert",
+            "dialog-pane");
+
+    private static final Pattern COMMENT = Pattern.compile("/\\*.*?\\*/", Pattern.DOTALL);
+    private static final Pattern RULE = Pattern.compile("([^{}]+)\\{([^{}]*)}");
+    private static final Pattern FIRST_CLASS = Pattern.compile("\\.([\\w-]+)");
+
+    private StyleSheets() {}
+
+    /** Makes the sheets in a folder that has our own sheet as it was written. */
+    public static void main(String[] arguments) throws IOException {
+        Path folder = Path.of(arguments[0]);
+        toBinary(folder.resolve("promedio.css"), folder.resolve("promedio.bss"));
+        make(new PrimerLight().getUserAgentStylesheet(), folder.resolve("paper.bss"));
+        make(new PrimerDark().getUserAgentStylesheet(), folder.resolve("slate.bss"));
+    }
+
+    private static void make(String theme, Path made) throws IOException {
+        try (InputStream in = StyleSheets.class.getResourceAsStream(theme)) {
+            Path worn = Files.createTempFile("theme", ".css");
+            Files.writeString(worn, worn(new String(in.readAllBytes(), StandardCharsets.UTF_8)));
+            toBinary(worn, made);
+            Files.delete(worn);
+        }
+    }
+
+    private static void toBinary(Path sheet, Path made) throws IOException {
+        Stylesheet.convertToBinary(new File(sheet.toString()), new File(made.toString()));
+    }
+
+    /** The rules of a sheet that are for controls this program has. */
+    static String worn(String sheet) {
+        StringBuilder worn = new StringBuilder();
+        Matcher rule = RULE.matcher(COMMENT.matcher(sheet).replaceAll(""));
+        while (rule.find()) {
+            String selectors = Arrays.stream(rule.group(1).split(","))
+                    .map(String::strip)
+                    .filter(StyleSheets::isWorn)
+                    .collect(Collectors.joining(", "));
+            if (!selectors.isEmpty()) {
+                worn.append(selectors).append(" {").append(rule.group(2)).append("}\n");
+            }
+        }
+        return worn.toString();
+    }
+
+    private static boolean isWorn(String selector) {
+        Matcher first = FIRST_CLASS.matcher(selector);
+        return !first.find() || CONTROLS.contains(first.group(1));
+    }
+}
