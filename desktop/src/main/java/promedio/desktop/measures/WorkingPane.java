@@ -72,11 +72,14 @@ final class WorkingPane extends VBox {
         if (working.isLong()) {
             getChildren().setAll(sentence(figures.meaning(shown)), note(Words.of("message.busy")));
             asked = working;
-            model.inBackground(working::prepare, ready -> {
-                if (asked == ready) {
-                    show(shown, figures, ready);
-                }
-            });
+            model.inBackground(
+                    working::prepare,
+                    ready -> {
+                        if (asked == ready) {
+                            show(shown, figures, ready);
+                        }
+                    },
+                    () -> getChildren().setAll(sentence(figures.meaning(shown))));
         } else {
             asked = working;
             show(shown, figures, working);

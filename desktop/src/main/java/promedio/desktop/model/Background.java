@@ -10,14 +10,24 @@ import javafx.application.Platform;
 /** Work that is slower than a blink: on a worker thread in the window, a plain call in tests. */
 @FunctionalInterface
 public interface Background {
-    /** Does the work elsewhere and hands its result to the thread of the window. */
-    <T> void run(Supplier<T> work, Consumer<T> done);
+    /**
+     * Does the work elsewhere and hands its result to the thread of the window, or what it failed with: a fault of this program
+     * or too little memory, since a mistake in what was entered is a result like any other.
+     */
+    <T> void run(Supplier<T> work, Consumer<T> done, Consumer<Throwable> failed);
 
     /** Everything at once, on the calling thread. */
     Background DIRECT = new Background() {
         @Override
-        public <T> void run(Supplier<T> work, Consumer<T> done) {
-            done.accept(work.get());
+        public <T> void run(Supplier<T> work, Consumer<T> done, Consumer<Throwable> failed) {
+            T result;
+            try {
+                result = work.get();
+            } catch (RuntimeException | Error failure) {
+                failed.accept(failure);
+                return;
+            }
+            done.accept(result);
         }
     };
 
@@ -35,12 +45,16 @@ public interface Background {
         });
         return new Background() {
             @Override
-            public <T> void run(Supplier<T> work, Consumer<T> done) {
-                thread.execute(() -> {
-                    T result = work.get();
-                    started.join();
-                    Platform.runLater(() -> done.accept(result));
-                });
+            public <T> void run(Supplier<T> work, Consumer<T> done, Consumer<Throwable> failed) {
+                thread.execute(() -> DIRECT.run(
+                        work,
+                        result -> later(() -> done.accept(result)),
+                        failure -> later(() -> failed.accept(failure))));
+            }
+
+            private void later(Runnable then) {
+                started.join();
+                Platform.runLater(then);
             }
         };
     }

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Consumer;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyLongWrapper;
@@ -20,6 +21,7 @@ import promedio.core.course.CourseCard;
  */
 final class Computation {
     private final Background background;
+    private final Consumer<Throwable> failed;
     private final ReadOnlyObjectWrapper<SheetFigures> figures = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<SheetFigures> settled = new ReadOnlyObjectWrapper<>();
     private final BooleanProperty computing = new SimpleBooleanProperty();
@@ -32,8 +34,9 @@ final class Computation {
     private long shown;
     private boolean trying;
 
-    Computation(Background background) {
+    Computation(Background background, Consumer<Throwable> failed) {
         this.background = background;
+        this.failed = failed;
         busy.bind(computing.or(markingNow));
     }
 
@@ -79,14 +82,24 @@ final class Computation {
         Optional<Mark> known = held.known(question, answer);
         if (known.isEmpty() && held.line(question).isPresent() && marking.add(question)) {
             markingNow.set(true);
-            background.run(() -> held.mark(question, answer), mark -> {
-                marking.remove(question);
-                markingNow.set(!marking.isEmpty());
-                marked.set(marked.get() + 1);
-            });
+            background.run(
+                    () -> held.mark(question, answer),
+                    mark -> {
+                        endMarking(question);
+                        marked.set(marked.get() + 1);
+                    },
+                    failure -> {
+                        endMarking(question);
+                        failed.accept(failure);
+                    });
             return held.known(question, answer);
         }
         return known;
+    }
+
+    private void endMarking(String question) {
+        marking.remove(question);
+        markingNow.set(!marking.isEmpty());
     }
 
     /** Shows the figures of a sheet with the marks of its answers, at once when they are known. */
@@ -102,15 +115,26 @@ final class Computation {
         }
         long mine = asked.incrementAndGet();
         computing.set(true);
-        background.run(() -> marked(SheetFigures.of(sheet, card, questions), answers), result -> {
-            if (mine == asked.get()) {
-                shown = mine;
-                computed.put(sheet.id(), result);
-                settled.set(result);
-                figures.set(result);
-                computing.set(false);
-            }
-        });
+        background.run(
+                () -> marked(SheetFigures.of(sheet, card, questions), answers),
+                result -> {
+                    if (mine == asked.get()) {
+                        shown = mine;
+                        computed.put(sheet.id(), result);
+                        settled.set(result);
+                        figures.set(result);
+                        computing.set(false);
+                    }
+                },
+                failure -> fail(mine, failure));
+    }
+
+    /** Shows nothing rather than figures of something else. */
+    private void fail(long mine, Throwable failure) {
+        if (mine == asked.get()) {
+            clear();
+        }
+        failed.accept(failure);
     }
 
     private static SheetFigures marked(SheetFigures figures, Map<String, String> answers) {
@@ -123,14 +147,17 @@ final class Computation {
         trying = true;
         long mine = asked.incrementAndGet();
         computing.set(true);
-        background.run(() -> mine < asked.get() ? null : SheetFigures.of(sheet, card, questions), result -> {
-            if (result != null && trying && mine > shown) {
-                shown = mine;
-                figures.set(result);
-            }
-            if (mine == asked.get()) {
-                computing.set(false);
-            }
-        });
+        background.run(
+                () -> mine < asked.get() ? null : SheetFigures.of(sheet, card, questions),
+                result -> {
+                    if (result != null && trying && mine > shown) {
+                        shown = mine;
+                        figures.set(result);
+                    }
+                    if (mine == asked.get()) {
+                        computing.set(false);
+                    }
+                },
+                failure -> fail(mine, failure));
     }
 }

@@ -67,8 +67,8 @@ public final class DeskModel {
      */
     public DeskModel(Background background, Background disk, Journal journal) {
         this.background = background;
-        computation = new Computation(background);
-        keeper = new Keeper(disk, journal, message::set);
+        computation = new Computation(background, this::failed);
+        keeper = new Keeper(disk, journal, message::set, this::failed);
         filing = new Filing(this, disk, keeper, intake);
         margin = new Margin(this, computation);
     }
@@ -217,9 +217,23 @@ public final class DeskModel {
         return known;
     }
 
-    /** Does some work off the thread of the window and hands its result back to it. */
-    public <T> void inBackground(Supplier<T> work, Consumer<T> done) {
-        background.run(work, done);
+    /**
+     * Does some work off the thread of the window and hands its result back to it.
+     *
+     * @param broken what follows when the work fails, after that was said
+     */
+    public <T> void inBackground(Supplier<T> work, Consumer<T> done, Runnable broken) {
+        background.run(work, done, failure -> {
+            failed(failure);
+            broken.run();
+        });
+    }
+
+    /** Says that this program has failed, which is no fault of what was entered, and keeps the particulars. */
+    public void failed(Throwable failure) {
+        System.getLogger("promedio").log(System.Logger.Level.ERROR, "A part of the work failed.", failure);
+        String kind = failure.getClass().getSimpleName();
+        message.set(Words.of(failure instanceof OutOfMemoryError ? "message.memory" : "message.failed", kind));
     }
 
     private Catalogue catalogue() {

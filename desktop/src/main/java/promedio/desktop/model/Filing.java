@@ -120,7 +120,7 @@ public final class Filing {
                 return problem.getMessage();
             }
         };
-        disk.run(work, desk::say);
+        disk.run(work, desk::say, desk::failed);
     }
 
     /** Reads a text file as if it were pasted on an empty paper; commas and semicolons part columns there. */

@@ -67,13 +67,16 @@ final class Intake {
         long mine = ++reading;
         desk.say(Words.of("message.reading", path.getFileName()));
         desk.filing().readingProperty().set(true);
-        desk.inBackground(work, result -> {
-            if (mine == reading) {
-                desk.filing().readingProperty().set(false);
-                desk.say("");
-                done.accept(result);
-            }
-        });
+        desk.inBackground(
+                work,
+                result -> {
+                    if (mine == reading) {
+                        desk.filing().readingProperty().set(false);
+                        desk.say("");
+                        done.accept(result);
+                    }
+                },
+                () -> desk.filing().readingProperty().set(false));
     }
 
     /** Stops waiting for a file. */

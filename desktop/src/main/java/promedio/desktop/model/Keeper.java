@@ -21,14 +21,16 @@ final class Keeper {
     private final Background disk;
     private final Journal journal;
     private final Consumer<String> say;
+    private final Consumer<Throwable> failed;
     /** Whether the journal lacks a step; known to the writing thread only. */
     private boolean behind;
 
     /** A keeper; a null journal keeps nothing. */
-    Keeper(Background disk, Journal journal, Consumer<String> say) {
+    Keeper(Background disk, Journal journal, Consumer<String> say, Consumer<Throwable> failed) {
         this.disk = disk;
         this.journal = journal;
         this.say = say;
+        this.failed = failed;
     }
 
     /** A step of the desk. */
@@ -64,12 +66,12 @@ final class Keeper {
             written(to -> to.begin(present, Optional.of(path)));
             return Optional.empty();
         };
-        disk.run(work, problem -> problem.ifPresentOrElse(say, saved));
+        disk.run(work, problem -> problem.ifPresentOrElse(say, saved), failed);
     }
 
     /** Ends the journal, after all that is still to be written, and calls back. */
     void end(Runnable then) {
-        disk.run(() -> written(Journal::close), told -> then.run());
+        disk.run(() -> written(Journal::close), told -> then.run(), failure -> then.run());
     }
 
     /** Whether another window has a file open. */
@@ -83,11 +85,14 @@ final class Keeper {
     }
 
     private void run(Supplier<String> work) {
-        disk.run(work, told -> {
-            if (!told.isEmpty()) {
-                say.accept(told);
-            }
-        });
+        disk.run(
+                work,
+                told -> {
+                    if (!told.isEmpty()) {
+                        say.accept(told);
+                    }
+                },
+                failed);
     }
 
     /** Writes into the journal, where there is one; what could not be written leaves the journal behind. */
@@ -95,9 +100,14 @@ final class Keeper {
         if (journal == null) {
             return "";
         }
-        String told = tried(() -> step.write(journal));
-        behind = !told.isEmpty();
-        return told;
+        boolean whole = false;
+        try {
+            String told = tried(() -> step.write(journal));
+            whole = told.isEmpty();
+            return told;
+        } finally {
+            behind = !whole;
+        }
     }
 
     private interface Risky {

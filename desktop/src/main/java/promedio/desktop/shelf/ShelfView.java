@@ -11,7 +11,6 @@ import javafx.scene.layout.VBox;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
-import promedio.desktop.model.Background;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.ShelfSummary;
 import promedio.desktop.text.Words;
@@ -19,7 +18,6 @@ import promedio.desktop.text.Words;
 /** The samples of the assignment, a card each, and a way to begin another. */
 public final class ShelfView extends ScrollPane {
     private final DeskModel model;
-    private final Background background;
     private final VBox shelf = new VBox();
     private final Button more = new Button(Words.of("shelf.new"));
     private final Map<String, ShelfCard> cards = new HashMap<>();
@@ -29,9 +27,8 @@ public final class ShelfView extends ScrollPane {
     private record Basis(SampleSheet sheet, CourseCard card) {}
 
     /** The shelf of a desk. */
-    public ShelfView(DeskModel model, Background background) {
+    public ShelfView(DeskModel model) {
         this.model = model;
-        this.background = background;
         getStyleClass().add("shelf-scroll");
         shelf.getStyleClass().add("shelf");
         setContent(shelf);
@@ -55,11 +52,14 @@ public final class ShelfView extends ScrollPane {
             Basis basis = new Basis(sheet, assignment.card());
             Basis before = summed.put(sheet.id(), basis);
             if (before == null || before.sheet() != sheet || !before.card().equals(basis.card())) {
-                background.run(() -> ShelfSummary.of(sheet, basis.card()), summary -> {
-                    if (sheet == summed.getOrDefault(sheet.id(), basis).sheet()) {
-                        card.show(summary);
-                    }
-                });
+                model.inBackground(
+                        () -> ShelfSummary.of(sheet, basis.card()),
+                        summary -> {
+                            if (sheet == summed.getOrDefault(sheet.id(), basis).sheet()) {
+                                card.show(summary);
+                            }
+                        },
+                        () -> summed.remove(sheet.id()));
             }
         }
         nodes.add(more);

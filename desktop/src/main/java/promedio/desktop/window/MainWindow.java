@@ -18,7 +18,6 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import promedio.desktop.card.CardPane;
 import promedio.desktop.line.LineView;
-import promedio.desktop.model.Background;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.MeasureLine;
 import promedio.desktop.model.MeasuresText;
@@ -51,7 +50,7 @@ public final class MainWindow {
     private Button themeButton;
 
     /** The window of a desk, not yet shown. */
-    public MainWindow(DeskModel model, Background background) {
+    public MainWindow(DeskModel model) {
         // Before the first control is made, or the usual theme would be read for nothing.
         theme.wear();
         this.model = model;
@@ -72,7 +71,7 @@ public final class MainWindow {
         keys = new Late<>(root, KeysPane::new);
         find = new Late<>(root, () -> new FindPane(model, pages::reveal));
         desk.setTop(new TopBar(model, files, CardPane.folded(model, () -> card().setOpen(!card().isVisible()))));
-        desk.setLeft(new ShelfView(model, background));
+        desk.setLeft(new ShelfView(model));
         desk.setBottom(foot());
         shortcuts = shortcuts();
         theme.dress(root, percent);

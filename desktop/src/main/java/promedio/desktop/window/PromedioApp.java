@@ -49,8 +49,9 @@ public final class PromedioApp extends Application {
         STARTED.complete(null);
         boolean walk = getParameters().getRaw().get(2).equals("walk");
         DeskModel desk = deskReady.join();
+        Thread.currentThread().setUncaughtExceptionHandler((thread, failure) -> desk.failed(failure));
         List<String> arguments = getParameters().getRaw();
-        MainWindow window = new MainWindow(desk, FIGURES);
+        MainWindow window = new MainWindow(desk);
         window.setPicker(FilePicker.over(stage));
         stage.setScene(window.scene());
         stage.setWidth(WIDTH);

@@ -314,8 +314,45 @@ class DeskModelTest {
     private static Background later(List<Runnable> waiting) {
         return new Background() {
             @Override
-            public <T> void run(Supplier<T> work, Consumer<T> done) {
-                waiting.add(() -> done.accept(work.get()));
+            public <T> void run(Supplier<T> work, Consumer<T> done, Consumer<Throwable> failed) {
+                waiting.add(() -> DIRECT.run(work, done, failed));
+            }
+        };
+    }
+
+    @Test
+    void work_that_fails_is_told_and_the_desk_goes_on() {
+        List<Throwable> failures = new ArrayList<>();
+        DeskModel faulty = new DeskModel(failing(failures), Background.DIRECT, null);
+        failures.add(new IllegalStateException("made up"));
+        faulty.type("12 15 15 18");
+        assertThat(faulty.messageProperty().get()).contains("failed").contains("entries are kept");
+        assertThat(faulty.busyProperty().get()).isFalse();
+        assertThat(faulty.figuresProperty().get()).isNull();
+        assertThat(faulty.assignment().sheets().get(0).size()).isEqualTo(4);
+
+        faulty.type("20");
+        assertThat(faulty.messageProperty().get()).isEmpty();
+        assertThat(faulty.figuresProperty().get().line("mean").orElseThrow().figure())
+                .isEqualTo("16.00");
+
+        failures.add(new OutOfMemoryError("made up"));
+        faulty.margin().answer("mean", "16");
+        assertThat(faulty.margin().mark("mean")).isEmpty();
+        assertThat(faulty.messageProperty().get()).contains("not enough memory");
+        assertThat(faulty.busyProperty().get()).isFalse();
+    }
+
+    /** Does the work at once, or fails with the first of some failures while there are any. */
+    private static Background failing(List<Throwable> failures) {
+        return new Background() {
+            @Override
+            public <T> void run(Supplier<T> work, Consumer<T> done, Consumer<Throwable> failed) {
+                if (failures.isEmpty()) {
+                    DIRECT.run(work, done, failed);
+                } else {
+                    failed.accept(failures.remove(0));
+                }
             }
         };
     }

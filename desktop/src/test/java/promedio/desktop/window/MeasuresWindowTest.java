@@ -137,7 +137,7 @@ class MeasuresWindowTest extends OpenWindow {
         List<String> shown = onWindow(() -> {
             DeskModel ready = new DeskModel(Background.DIRECT);
             ready.show(Demo.assignment(), null);
-            MainWindow other = new MainWindow(ready, Background.DIRECT);
+            MainWindow other = new MainWindow(ready);
             other.scene().getRoot().applyCss();
             return other.scene().getRoot().lookupAll("*").stream()
                     .filter(node -> node.getId() != null && isShown(node))

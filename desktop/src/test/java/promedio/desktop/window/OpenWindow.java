@@ -42,7 +42,7 @@ abstract class OpenWindow {
             Theme.loadFonts();
             Background background = Background.worker("figures");
             desk = new DeskModel(background, DISK, null);
-            window = new MainWindow(desk, background);
+            window = new MainWindow(desk);
             stage.setScene(window.scene());
             stage.setX(0);
             stage.setY(0);
@@ -88,7 +88,7 @@ abstract class OpenWindow {
                             && !desk.busyProperty().get()));
             Typesetter.idle().get(20, TimeUnit.SECONDS);
             CompletableFuture<String> written = new CompletableFuture<>();
-            DISK.run(() -> "", written::complete);
+            DISK.run(() -> "", written::complete, written::completeExceptionally);
             written.get(10, TimeUnit.SECONDS);
         } catch (Exception late) {
             throw new AssertionError("The window did not come to rest.", late);
