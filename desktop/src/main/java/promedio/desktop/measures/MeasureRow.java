@@ -60,9 +60,6 @@ final class MeasureRow extends HBox {
         line.setId("row-" + question);
         line.setOnMouseEntered(enter -> model.looking().pointedProperty().set(question));
         line.setOnMouseExited(leave -> model.looking().pointedProperty().set(""));
-        model.looking()
-                .pointedProperty()
-                .addListener((property, before, now) -> pseudoClassStateChanged(POINTED, question.equals(now)));
         line.setOnMouseClicked(click -> {
             line.requestFocus();
             model.looking().toggle(question);
@@ -93,6 +90,16 @@ final class MeasureRow extends HBox {
         pseudoClassStateChanged(UNDEFINED, !shown.defined());
         answer.show();
         showWorking(shown, figures);
+        light();
+    }
+
+    /** Shows whether it is pointed at, and the value that is lit up. */
+    void light() {
+        pseudoClassStateChanged(
+                POINTED, question.equals(model.looking().pointedProperty().get()));
+        if (working != null) {
+            working.light();
+        }
     }
 
     private void showWorking(MeasureLine shown, SheetFigures figures) {

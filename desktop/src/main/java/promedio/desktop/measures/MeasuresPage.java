@@ -33,6 +33,7 @@ public final class MeasuresPage extends ScrollPane {
     private final Node foot = foot();
     private final AskRow ask;
     private String shownSheet = "";
+    private SheetFigures lastShown;
 
     /** The page of a desk. */
     public MeasuresPage(DeskModel model) {
@@ -51,14 +52,28 @@ public final class MeasuresPage extends ScrollPane {
         model.looking().opened().addListener((SetChangeListener<String>) change -> show());
         model.looking().unfolded().addListener((SetChangeListener<String>) change -> show());
         model.looking().methods().addListener((MapChangeListener<String, String>) change -> show());
+        model.looking().pointedProperty().addListener((property, before, now) -> light());
+        model.looking().litProperty().addListener((property, before, now) -> light());
         show();
     }
 
+    /** Marks the row, and the cells of workings, that are pointed at anywhere in the window. */
+    private void light() {
+        byQuestion.values().forEach(MeasureRow::light);
+    }
+
     private void show() {
+        SheetFigures figures = model.figuresProperty().get();
         if (!isVisible()) {
+            // A page that nobody sees lets go of figures that are past, which can be large.
+            if (figures != lastShown) {
+                byQuestion.clear();
+                rows.getChildren().clear();
+                lastShown = null;
+            }
             return;
         }
-        SheetFigures figures = model.figuresProperty().get();
+        lastShown = figures;
         if (figures == null || figures.sample().isEmpty()) {
             byQuestion.clear();
             rows.getChildren().setAll(figures == null ? List.of() : List.of(empty(figures)));

@@ -53,6 +53,11 @@ final class WorkingPane extends VBox {
         setMinWidth(0);
     }
 
+    /** Shows which value is lit up. */
+    void light() {
+        table.light();
+    }
+
     void show(MeasureLine shown, SheetFigures figures) {
         List<Node> parts = new ArrayList<>();
         if (model.margin().covers(question)) {

@@ -32,7 +32,6 @@ final class WorkingTable extends GridPane {
     WorkingTable(DeskModel model) {
         this.model = model;
         getStyleClass().add("working-table");
-        model.looking().litProperty().addListener((property, before, now) -> light());
     }
 
     void show(Working working) {
@@ -92,7 +91,7 @@ final class WorkingTable extends GridPane {
     }
 
     /** Lights up the cells of the rows whose value is lit up. */
-    private void light() {
+    void light() {
         Exact lit = model.looking().litProperty().get();
         cells.forEach((cell, value) -> cell.pseudoClassStateChanged(LIT, value.equals(lit)));
     }
