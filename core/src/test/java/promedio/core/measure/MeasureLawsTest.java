@@ -1,8 +1,10 @@
 package promedio.core.measure;
 
+import static java.math.RoundingMode.HALF_EVEN;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.List;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -82,6 +84,32 @@ class MeasureLawsTest {
                     .as("%s of %s", measure.key(), table)
                     .isEqualTo(same(measure.outcome(ofList)));
         }
+    }
+
+    @Property(tries = 300)
+    void every_measure_is_what_its_definition_says(@ForAll("tables") List<Row> rows) {
+        Sample sample = table(rows);
+        Evaluation evaluation = Evaluation.of(sample);
+        Definitions definitions = new Definitions(rows.stream()
+                .flatMap(row -> java.util.Collections.nCopies(row.times(), row.value()).stream())
+                .toList());
+        for (Measure measure : Catalogue.lists().all()) {
+            Outcome outcome = measure.outcome(evaluation);
+            List<BigDecimal> defined = definitions.of(measure.key()).orElse(List.of());
+            assertThat(outcome.figures()).as("%s of %s", measure.key(), sample).hasSameSizeAs(defined);
+            for (int i = 0; i < defined.size(); i++) {
+                Figure figure = outcome.figures().get(i);
+                int digits = figure instanceof Approximation ? 12 : 15;
+                assertThat(figure.toFigures(digits, HalfRule.HALF_EVEN))
+                        .as("%s of %s", measure.key(), sample)
+                        .isEqualByComparingTo(clean(defined.get(i)).round(new MathContext(digits, HALF_EVEN)));
+            }
+        }
+    }
+
+    /** Nought but for the last of sixty digits is nought. */
+    private static BigDecimal clean(BigDecimal figure) {
+        return figure.setScale(40, HALF_EVEN);
     }
 
     @Property(tries = 200)
@@ -192,12 +220,12 @@ class MeasureLawsTest {
         long[] units = random.longs(2_300, 1, 5_000_000).distinct().toArray();
         Sample sample = Sample.list(Decimals.of(3, units));
         BigDecimal slow = BigDecimal.ZERO;
-        java.math.MathContext digits = new java.math.MathContext(40);
+        MathContext digits = new MathContext(40);
         for (long unit : units) {
             slow = slow.add(new BigDecimal(1_000).divide(new BigDecimal(unit), digits), digits);
         }
         BigDecimal expected = new BigDecimal(units.length).divide(slow, digits);
         assertThat(outcome("harmonic-mean", sample).single().orElseThrow().toFigures(15, HalfRule.HALF_EVEN))
-                .isEqualByComparingTo(expected.round(new java.math.MathContext(15, java.math.RoundingMode.HALF_EVEN)));
+                .isEqualByComparingTo(expected.round(new MathContext(15, HALF_EVEN)));
     }
 }
