@@ -2,8 +2,12 @@ package promedio.core.measure;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -24,7 +28,9 @@ import promedio.core.formula.Notation;
 import promedio.core.formula.Outcome;
 import promedio.core.marking.Marker;
 import promedio.core.marking.Verdict;
+import promedio.core.number.Approximation;
 import promedio.core.number.Exact;
+import promedio.core.number.Figure;
 import promedio.core.number.HalfRule;
 import promedio.core.number.Numerals;
 import promedio.core.sample.ClassInterval;
@@ -195,8 +201,8 @@ class ClassMeasuresTest {
             int frequency = i == 0 ? frequencies.get(0) + 1 : frequencies.get(i);
             classes.add(new ClassInterval(
                     from + "–" + to,
-                    java.util.Optional.of(Exact.of(from)),
-                    java.util.Optional.of(Exact.of(to)),
+                    Optional.of(Exact.of(from)),
+                    Optional.of(Exact.of(to)),
                     Exact.of(frequency),
                     false,
                     i));
@@ -222,6 +228,39 @@ class ClassMeasuresTest {
                 assertThat(lines.get(lines.size() - 1).last()).isTrue();
             }
         }
+    }
+
+    @Property(tries = 400)
+    void every_measure_of_a_class_table_is_what_its_definition_says(@ForAll("tables") ClassTable table) {
+        List<BigDecimal> edges = new ArrayList<>();
+        edges.add(bound(table.at(0).lower()));
+        table.classes().forEach(one -> edges.add(bound(one.upper())));
+        ClassDefinitions definitions = new ClassDefinitions(
+                edges,
+                table.classes().stream()
+                        .map(one -> one.frequency().numerator().intValue())
+                        .toList());
+        Evaluation evaluation = Evaluation.of(Sample.classes(table));
+        for (Measure measure : Catalogue.classes().all()) {
+            Outcome outcome = measure.outcome(evaluation);
+            List<BigDecimal> defined = definitions.of(measure.key());
+            assertThat(outcome.figures())
+                    .as("%s of %s", measure.key(), definitions)
+                    .hasSameSizeAs(defined);
+            for (int i = 0; i < defined.size(); i++) {
+                Figure figure = outcome.figures().get(i);
+                int digits = figure instanceof Approximation ? 12 : 15;
+                assertThat(figure.toFigures(digits, HalfRule.HALF_EVEN))
+                        .as("%s of %s", measure.key(), definitions)
+                        .isEqualByComparingTo(defined.get(i)
+                                .setScale(40, RoundingMode.HALF_EVEN)
+                                .round(new MathContext(digits, RoundingMode.HALF_EVEN)));
+            }
+        }
+    }
+
+    private static BigDecimal bound(Optional<Exact> bound) {
+        return bound.orElseThrow().toPlaces(2, HalfRule.HALF_UP);
     }
 
     @Property(tries = 150)

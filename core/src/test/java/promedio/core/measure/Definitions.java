@@ -334,17 +334,17 @@ final class Definitions {
     }
 
     /** Nought but for the error of sixty digits counts as nought. */
-    private static Optional<BigDecimal> over(BigDecimal number, BigDecimal divisor) {
+    static Optional<BigDecimal> over(BigDecimal number, BigDecimal divisor) {
         return divisor.abs().compareTo(new BigDecimal("1e-40")) < 0
                 ? Optional.empty()
                 : Optional.of(number.divide(divisor, DIGITS));
     }
 
-    private static BigDecimal root(BigDecimal square) {
+    static BigDecimal root(BigDecimal square) {
         return square.abs().compareTo(new BigDecimal("1e-50")) < 0 ? BigDecimal.ZERO : square.sqrt(DIGITS);
     }
 
-    private static BigDecimal whole(long number) {
+    static BigDecimal whole(long number) {
         return BigDecimal.valueOf(number);
     }
 }
