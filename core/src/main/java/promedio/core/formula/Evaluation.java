@@ -100,6 +100,13 @@ public final class Evaluation {
     }
 
     /** Midpoints are needed: an end that is missing leaves no value. */
+    /** Reciprocals and the root of a product are of positive values only. */
+    private void needPositive() {
+        if (sample.ranking().distinct().at(0).signum() <= 0) {
+            throw new NoValue(Sentence.of("need.positive"));
+        }
+    }
+
     private void needMidpoints() {
         if (sample.isOpenEnded()) {
             throw new NoValue(Sentence.of("undefined.open-class"));
@@ -238,6 +245,9 @@ public final class Evaluation {
         public Figure total(Formula.Total node) {
             needMidpoints();
             if (!rounding.isExact() && !(node.each() instanceof Formula.Variable)) {
+                if (isReciprocal(node.each())) {
+                    needPositive();
+                }
                 return rounding.write(rowByRow(node));
             }
             if (node.ranks().isPresent()) {
@@ -247,9 +257,11 @@ public final class Evaluation {
             if (polynomial.isPresent()) {
                 return ofPowerSums(polynomial.get());
             }
-            return isReciprocal(node.each())
-                    ? RowTotals.ofReciprocals(sample)
-                    : distanceFrom(node.each()).orElseGet(() -> rowByRow(node));
+            if (isReciprocal(node.each())) {
+                needPositive();
+                return RowTotals.ofReciprocals(sample);
+            }
+            return distanceFrom(node.each()).orElseGet(() -> rowByRow(node));
         }
 
         @Override
@@ -307,6 +319,7 @@ public final class Evaluation {
         @Override
         public Figure rootOfProduct(Formula.RootOfProduct node) {
             needMidpoints();
+            needPositive();
             return GeometricRoot.of(sample);
         }
     }

@@ -205,7 +205,7 @@ final class NotationText {
         public String fraction(Notation.Fraction fraction) {
             String top = fraction.top().fold(this);
             String bottom = fraction.bottom().fold(this);
-            boolean single = holdsTogether(bottom) && bottom.indexOf('(') < 0;
+            boolean single = holdsTogether(bottom) && bottom.indexOf('(') < 0 && !bottom.matches("\\d.*[\\p{L}√|].*");
             return (holdsTogether(top) ? top : "(" + top + ")") + "/" + (single ? bottom : "(" + bottom + ")");
         }
 
@@ -254,8 +254,11 @@ final class NotationText {
             return marked.body().fold(this);
         }
 
-        /** Whether nothing outside brackets and bars would be torn apart by a stroke behind it. */
+        /** Whether nothing outside brackets and bars would be torn apart by a stroke before or behind it. */
         private static boolean holdsTogether(String text) {
+            if (text.startsWith("−")) {
+                return false;
+            }
             int depth = 0;
             boolean bars = false;
             for (int i = 0; i < text.length(); i++) {

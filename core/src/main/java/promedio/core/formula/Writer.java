@@ -99,6 +99,9 @@ public final class Writer {
         if (notation instanceof Notation.Row row && !row.items().isEmpty()) {
             return startsWithFigure(row.items().get(0));
         }
+        if (notation instanceof Notation.Raised power) {
+            return startsWithFigure(power.base());
+        }
         return notation instanceof Notation.Numeral || notation instanceof Notation.Fraction;
     }
 
