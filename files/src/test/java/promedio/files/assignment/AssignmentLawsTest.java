@@ -1,0 +1,211 @@
+package promedio.files.assignment;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.Stream;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.lifecycle.AfterProperty;
+import net.jqwik.api.lifecycle.BeforeProperty;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Edit;
+import promedio.core.assignment.Entries;
+import promedio.core.assignment.History;
+import promedio.core.assignment.SampleSheet;
+import promedio.files.InputProblem;
+
+/** What holds for every assignment that any hand can make, and for every damage to its file. */
+class AssignmentLawsTest {
+    private static final int EDITS = 40;
+
+    private Path folder;
+
+    @BeforeProperty
+    void begin() throws IOException {
+        folder = Files.createTempDirectory("laws");
+    }
+
+    @AfterProperty
+    void end() throws IOException {
+        try (Stream<Path> files = Files.walk(folder)) {
+            for (Path file : files.sorted(java.util.Comparator.reverseOrder()).toList()) {
+                Files.delete(file);
+            }
+        }
+    }
+
+    /** An assignment after many edits. */
+    private static Assignment grown(long seed) {
+        RandomEdits hand = new RandomEdits(seed);
+        History history = new History(Assignment.EMPTY);
+        for (int i = 0; i < EDITS; i++) {
+            history.make(hand.next(history.present()));
+        }
+        return history.present();
+    }
+
+    @Property(tries = 150)
+    void undo_goes_back_through_every_state_and_redo_through_all_of_them_again(@ForAll long seed) {
+        RandomEdits hand = new RandomEdits(seed);
+        History history = new History(Assignment.EMPTY);
+        List<Assignment> states = new ArrayList<>(List.of(history.present()));
+        for (int i = 0; i < EDITS; i++) {
+            if (history.make(hand.next(history.present()))) {
+                states.add(history.present());
+            }
+        }
+        for (int i = states.size() - 2; i >= 0; i--) {
+            history.undo();
+            assertThat(history.present()).isEqualTo(states.get(i));
+        }
+        assertThat(history.undoable()).isEmpty();
+        for (int i = 1; i < states.size(); i++) {
+            history.redo();
+            assertThat(history.present()).isEqualTo(states.get(i));
+        }
+        assertThat(history.redoable()).isEmpty();
+    }
+
+    @Property(tries = 60)
+    void a_journal_gives_back_any_work_with_its_undos_and_redos(@ForAll long seed) throws IOException {
+        Random random = new Random(seed);
+        RandomEdits hand = new RandomEdits(seed);
+        History history = new History(Assignment.EMPTY);
+        try (Journal journal = Journal.in(folder)) {
+            journal.begin(Assignment.EMPTY, Optional.empty());
+            for (int i = 0; i < EDITS; i++) {
+                int what = random.nextInt(5);
+                if (what == 0 && history.undoable().isPresent()) {
+                    history.undo();
+                    journal.undone(history.present());
+                } else if (what == 1 && history.redoable().isPresent()) {
+                    history.redo();
+                    journal.redone(history.present());
+                } else {
+                    Edit edit = hand.next(history.present());
+                    if (history.make(edit)) {
+                        journal.made(edit);
+                    }
+                }
+            }
+            Path file;
+            try (Stream<Path> files = Files.list(folder)) {
+                file = files.filter(one -> one.toString().endsWith(".journal"))
+                        .findFirst()
+                        .orElseThrow();
+            }
+            History kept = Journal.read(file).orElseThrow().history();
+            assertThat(kept.present()).isEqualTo(history.present());
+            while (history.undoable().isPresent()) {
+                history.undo();
+                kept.undo();
+                assertThat(kept.present()).isEqualTo(history.present());
+            }
+        }
+    }
+
+    @Property(tries = 100)
+    void any_assignment_is_read_from_its_file_letter_by_letter(@ForAll long seed) throws InputProblem {
+        Assignment assignment = grown(seed);
+        Path file = folder.resolve("a.promedio");
+        AssignmentFile.write(assignment, file);
+        assertThat(AssignmentFile.read(file)).isEqualTo(assignment);
+        assertThat(AssignmentFile.salvage(file))
+                .hasValueSatisfying(left -> assertThat(left.assignment()).isEqualTo(assignment));
+    }
+
+    /** However a file is damaged, reading ends in a sentence or in the assignment, and salvage makes nothing up. */
+    @Property(tries = 150)
+    void a_file_cut_off_or_changed_anywhere_gives_a_sentence_and_nothing_that_was_never_entered(@ForAll long seed)
+            throws Exception {
+        Random random = new Random(seed);
+        Assignment assignment = grown(seed);
+        Path file = folder.resolve("b.promedio");
+        AssignmentFile.write(assignment, file);
+        byte[] whole = Files.readAllBytes(file);
+        boolean cut = random.nextBoolean();
+        byte[] damaged = cut
+                ? Arrays.copyOf(whole, random.nextInt(whole.length))
+                : flipped(whole, random.nextInt(whole.length), 1 << random.nextInt(8));
+        Files.write(file, damaged);
+        Assignment read = null;
+        try {
+            read = AssignmentFile.read(file);
+        } catch (InputProblem problem) {
+            assertThat(problem.getMessage()).contains("b.promedio").doesNotContain("Exception");
+        }
+        if (read != null) {
+            assertThat(read).isEqualTo(assignment);
+        }
+        AssignmentFile.salvage(file).ifPresent(left -> {
+            for (SampleSheet sheet : left.assignment().sheets()) {
+                SampleSheet before = assignment.sheet(sheet.id()).orElseThrow();
+                if (!cut && left.broken().contains(sheet.name())) {
+                    // A changed letter cannot be told from an entered one; that the sample is damaged can.
+                    continue;
+                }
+                assertThat(sheet.size()).isLessThanOrEqualTo(before.size());
+                for (int i = 0; i < sheet.columns().size(); i++) {
+                    assertThat(texts(sheet.columns().get(i)))
+                            .isEqualTo(texts(before.columns().get(i)).subList(0, sheet.size()));
+                }
+            }
+        });
+    }
+
+    private static List<String> texts(Entries column) {
+        return List.copyOf(column.texts());
+    }
+
+    private static byte[] flipped(byte[] whole, int at, int bit) {
+        byte[] flipped = whole.clone();
+        flipped[at] ^= (byte) bit;
+        return flipped;
+    }
+
+    @Property(tries = 40)
+    void a_journal_cut_off_anywhere_gives_back_a_state_the_work_was_in(@ForAll long seed) throws IOException {
+        RandomEdits hand = new RandomEdits(seed);
+        History history = new History(Assignment.EMPTY);
+        List<Assignment> states = new ArrayList<>(List.of(history.present()));
+        Path file;
+        byte[] whole;
+        try (Journal journal = Journal.in(folder)) {
+            journal.begin(Assignment.EMPTY, Optional.empty());
+            while (states.size() < EDITS) {
+                Edit edit = hand.next(history.present());
+                if (history.make(edit)) {
+                    journal.made(edit);
+                    states.add(history.present());
+                }
+            }
+            try (Stream<Path> files = Files.list(folder)) {
+                file = files.filter(one -> one.toString().endsWith(".journal"))
+                        .findFirst()
+                        .orElseThrow();
+            }
+            whole = Files.readAllBytes(file);
+        }
+        Path cut = folder.resolve("cut.journal");
+        Files.write(cut, Arrays.copyOf(whole, new Random(seed).nextInt(whole.length)));
+        Journal.read(cut)
+                .ifPresent(kept -> assertThat(states).contains(kept.history().present()));
+        Files.delete(cut);
+    }
+
+    @Property(tries = 1)
+    void a_file_that_is_not_there_is_told_as_such() {
+        assertThatThrownBy(() -> AssignmentFile.read(folder.resolve("nowhere.promedio")))
+                .isInstanceOf(InputProblem.class)
+                .hasMessageContaining("nowhere.promedio");
+    }
+}

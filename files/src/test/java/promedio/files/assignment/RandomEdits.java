@@ -1,0 +1,137 @@
+package promedio.files.assignment;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Edit;
+import promedio.core.assignment.Entries;
+import promedio.core.assignment.SampleSheet;
+import promedio.core.course.CardKey;
+import promedio.core.course.CourseCard;
+import promedio.core.number.Exact;
+import promedio.core.tabulate.Tabulation;
+
+/** A hand that makes any edit at any time, as far as the assignment at hand has what it takes. */
+final class RandomEdits {
+    private static final List<String> TYPED = List.of(
+            "1",
+            "2.50",
+            "−3",
+            "",
+            "n/a",
+            "1e3",
+            "a \"word\"",
+            "two\nlines",
+            "\ttab",
+            "ä€😀",
+            "12,5",
+            " 7 ",
+            "{\"x\":1}");
+    private static final List<String> MEASURES = List.of("mean", "median", "sd", "percentile-37", "z-score=4");
+
+    private final Random random;
+    private int made;
+
+    RandomEdits(long seed) {
+        random = new Random(seed);
+    }
+
+    /** Some edit of an assignment. */
+    Edit next(Assignment present) {
+        made++;
+        if (present.sheets().isEmpty() || random.nextInt(8) == 0) {
+            return addSheet(present);
+        }
+        SampleSheet sheet = present.sheets().get(random.nextInt(present.sheets().size()));
+        return switch (random.nextInt(13)) {
+            case 0 -> new Edit.Retitle("Title " + made + typed());
+            case 1 -> new Edit.ChangeCard(card(present.card()));
+            case 2 -> new Edit.Rename(sheet.id(), "Name " + made, typed());
+            case 3 -> new Edit.CoverFigures(random.nextBoolean());
+            case 4 -> new Edit.LiftCover(sheet.id(), measure());
+            case 5 -> new Edit.WriteAnswer(sheet.id(), measure(), random.nextInt(4) == 0 ? "" : made + typed());
+            case 6 ->
+                new Edit.SetMissingCodes(sheet.id(), random.nextBoolean() ? Set.of() : Set.of("n/a", typed() + "x"));
+            case 7 ->
+                new Edit.Tabulate(
+                        sheet.id(),
+                        random.nextBoolean()
+                                ? Optional.empty()
+                                : Optional.of(Tabulation.of(
+                                        Exact.of(made), Exact.HALF, 1 + random.nextInt(4), random.nextBoolean())));
+            case 8 -> random.nextInt(4) == 0 ? new Edit.RemoveSheet(sheet.id()) : insert(sheet);
+            case 9 -> new Edit.Together("remove-entries", List.of(insert(sheet), ofRow(sheet)));
+            case 10 -> insert(sheet);
+            default -> ofRow(sheet);
+        };
+    }
+
+    private Edit addSheet(Assignment present) {
+        int rows = random.nextInt(6);
+        Entries first = entries(rows);
+        String id = present.freshId();
+        SampleSheet sheet = random.nextBoolean()
+                ? SampleSheet.list(id, "List " + made, "min", first)
+                : SampleSheet.frequencies(id, "Table " + made, "", first, entries(rows));
+        return new Edit.AddSheet(random.nextInt(present.sheets().size() + 1), sheet);
+    }
+
+    private Entries entries(int rows) {
+        return Entries.of(typed(rows));
+    }
+
+    private List<String> typed(int rows) {
+        List<String> typed = new ArrayList<>();
+        for (int i = 0; i < rows; i++) {
+            typed.add(typed());
+        }
+        return typed;
+    }
+
+    private String typed() {
+        return TYPED.get(random.nextInt(TYPED.size()));
+    }
+
+    private String measure() {
+        return MEASURES.get(random.nextInt(MEASURES.size()));
+    }
+
+    private CourseCard card(CourseCard before) {
+        CardKey<?> key = CardKey.all().get(random.nextInt(CardKey.all().size()));
+        return chosen(before, key);
+    }
+
+    private <T> CourseCard chosen(CourseCard before, CardKey<T> key) {
+        List<T> choices = key.choices();
+        return choices.isEmpty() ? before : before.with(key, choices.get(random.nextInt(choices.size())));
+    }
+
+    private Edit insert(SampleSheet sheet) {
+        int rows = 1 + random.nextInt(3);
+        List<List<String>> columns = new ArrayList<>();
+        for (int i = 0; i < sheet.columns().size(); i++) {
+            columns.add(typed(rows));
+        }
+        return new Edit.InsertRows(sheet.id(), random.nextInt(sheet.size() + 1), columns);
+    }
+
+    private Edit ofRow(SampleSheet sheet) {
+        if (sheet.size() == 0) {
+            return insert(sheet);
+        }
+        int row = random.nextInt(sheet.size());
+        return switch (random.nextInt(4)) {
+            case 0 ->
+                new Edit.SetEntry(sheet.id(), random.nextInt(sheet.columns().size()), row, made + typed());
+            case 1 -> new Edit.RemoveRows(sheet.id(), row, 1 + random.nextInt(sheet.size() - row));
+            case 2 -> new Edit.SwitchEntry(sheet.id(), row, random.nextBoolean());
+            default ->
+                sheet.kind() == SampleSheet.Kind.FREQUENCIES
+                        ? new Edit.MoveUnit(sheet.id(), row, Integer.toString(made))
+                        : new Edit.SetEntry(sheet.id(), 0, row, Integer.toString(made));
+        };
+    }
+}
