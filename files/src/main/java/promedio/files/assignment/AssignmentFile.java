@@ -13,6 +13,7 @@ import de.siegmar.fastcsv.writer.CsvWriter;
 import de.siegmar.fastcsv.writer.LineDelimiter;
 import de.siegmar.fastcsv.writer.QuoteStrategies;
 import java.io.ByteArrayOutputStream;
+import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -154,7 +155,7 @@ public final class AssignmentFile {
             throw new InputProblem(name + " is no longer there.", missing);
         } catch (AccessDeniedException denied) {
             throw new InputProblem(name + " may not be read by you.", denied);
-        } catch (ZipException damaged) {
+        } catch (ZipException | EOFException damaged) {
             throw new InputProblem(name + " is damaged or no assignment of Promedio.", damaged);
         } catch (IOException problem) {
             throw new InputProblem(name + " could not be read.", problem);
@@ -202,7 +203,7 @@ public final class AssignmentFile {
                 throw new InputProblem(name + " is no assignment of Promedio.");
             }
             return assignment(json, sheets(json, parts, name));
-        } catch (JacksonException | CsvParseException damaged) {
+        } catch (JacksonException | CsvParseException | IllegalArgumentException damaged) {
             throw new InputProblem(name + " is damaged: its contents cannot be taken apart.", damaged);
         }
     }
@@ -211,7 +212,7 @@ public final class AssignmentFile {
         Map<String, byte[]> parts = new HashMap<>();
         long bytes = 0;
         try (ZipInputStream zip = new ZipInputStream(in, StandardCharsets.UTF_8)) {
-            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+            for (ZipEntry entry = next(zip); entry != null; entry = next(zip)) {
                 ByteArrayOutputStream content = new ByteArrayOutputStream();
                 byte[] chunk = new byte[1 << 16];
                 for (int read = zip.read(chunk); read >= 0; read = zip.read(chunk)) {
@@ -225,6 +226,14 @@ public final class AssignmentFile {
             }
         }
         return parts;
+    }
+
+    private static ZipEntry next(ZipInputStream zip) throws IOException {
+        try {
+            return zip.getNextEntry();
+        } catch (IllegalArgumentException notText) {
+            throw (ZipException) new ZipException("The name of a part is no text.").initCause(notText);
+        }
     }
 
     /** Whether a document is of this program, and not newer. */

@@ -67,7 +67,9 @@ final class Salvage {
             }
             ByteArrayOutputStream content = new ByteArrayOutputStream();
             boolean all = copy(zip, content);
-            parts.putIfAbsent(entry.getName(), new Part(content.toString(StandardCharsets.UTF_8), all));
+            Part part = new Part(content.toString(StandardCharsets.UTF_8), all);
+            // Two parts of one name: a letter of a name has changed, and nobody knows in which.
+            parts.merge(entry.getName(), part, (first, second) -> new Part(first.text(), false));
         } catch (IOException | IllegalArgumentException noPart) {
             // The mark stood there by chance, or the head of the part is damaged: then it is lost.
             return;
@@ -131,12 +133,28 @@ final class Salvage {
                 return;
             }
             String csv = part.text();
-            // A last line without its end may be half a number.
-            String read = part.whole() ? csv : csv.substring(0, csv.lastIndexOf('\n') + 1);
+            String read = part.whole() ? csv : wholeRows(csv);
             sheets.add(AssignmentFile.sheet(sample, read));
-            (part.whole() ? whole : broken).add(name);
+            // A document with a changed letter may call a table a list.
+            boolean sure = part.whole()
+                    && (!parts.containsKey(AssignmentFile.DOCUMENT)
+                            || parts.get(AssignmentFile.DOCUMENT).whole());
+            (sure ? whole : broken).add(name);
         } catch (CsvParseException | IOException | IllegalArgumentException unreadable) {
             lost.add(name);
         }
+    }
+
+    /** The rows that have their end: a last line without it may be half a number, or one line of an entry with several. */
+    private static String wholeRows(String csv) {
+        boolean quoted = false;
+        int end = 0;
+        for (int i = 0; i < csv.length(); i++) {
+            quoted ^= csv.charAt(i) == '"';
+            if (csv.charAt(i) == '\n' && !quoted) {
+                end = i + 1;
+            }
+        }
+        return csv.substring(0, end);
     }
 }

@@ -18,7 +18,6 @@ import net.jqwik.api.lifecycle.AfterProperty;
 import net.jqwik.api.lifecycle.BeforeProperty;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
-import promedio.core.assignment.Entries;
 import promedio.core.assignment.History;
 import promedio.core.assignment.SampleSheet;
 import promedio.files.InputProblem;
@@ -119,8 +118,9 @@ class AssignmentLawsTest {
         Path file = folder.resolve("a.promedio");
         AssignmentFile.write(assignment, file);
         assertThat(AssignmentFile.read(file)).isEqualTo(assignment);
-        assertThat(AssignmentFile.salvage(file))
-                .hasValueSatisfying(left -> assertThat(left.assignment()).isEqualTo(assignment));
+        if (!assignment.sheets().isEmpty()) {
+            assertThat(AssignmentFile.salvage(file).orElseThrow().assignment()).isEqualTo(assignment);
+        }
     }
 
     /** However a file is damaged, reading ends in a sentence or in the assignment, and salvage makes nothing up. */
@@ -148,22 +148,29 @@ class AssignmentLawsTest {
         }
         AssignmentFile.salvage(file).ifPresent(left -> {
             for (SampleSheet sheet : left.assignment().sheets()) {
-                SampleSheet before = assignment.sheet(sheet.id()).orElseThrow();
-                if (!cut && left.broken().contains(sheet.name())) {
-                    // A changed letter cannot be told from an entered one; that the sample is damaged can.
-                    continue;
-                }
-                assertThat(sheet.size()).isLessThanOrEqualTo(before.size());
-                for (int i = 0; i < sheet.columns().size(); i++) {
-                    assertThat(texts(sheet.columns().get(i)))
-                            .isEqualTo(texts(before.columns().get(i)).subList(0, sheet.size()));
+                if (cut) {
+                    SampleSheet before = assignment.sheet(sheet.id()).orElseThrow();
+                    assertThat(isBeginningOf(before, sheet)).isTrue();
+                } else if (left.whole().contains(sheet.name()) && !sheet.name().equals(sheet.id())) {
+                    // A changed letter cannot be told from an entered one; but what is said to be whole is.
+                    assertThat(assignment.sheets()).as("%s", sheet).anyMatch(before -> isBeginningOf(before, sheet));
                 }
             }
         });
     }
 
-    private static List<String> texts(Entries column) {
-        return List.copyOf(column.texts());
+    private static boolean isBeginningOf(SampleSheet whole, SampleSheet part) {
+        if (part.size() > whole.size()
+                || part.columns().size() != whole.columns().size()) {
+            return false;
+        }
+        for (int i = 0; i < part.columns().size(); i++) {
+            List<String> before = whole.columns().get(i).texts();
+            if (!part.columns().get(i).texts().equals(before.subList(0, part.size()))) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private static byte[] flipped(byte[] whole, int at, int bit) {
