@@ -92,6 +92,18 @@ public final class Writer {
         return Notation.row(F, piece(each).atLeast(PRODUCT));
     }
 
+    /** The sign of a sum over some ranks only. */
+    private static Notation sumOver(Formula.Ranks ranks) {
+        Notation.Sign sum = new Notation.Sign("Σ", "\\textstyle\\sum ", "the sum over", false);
+        return new Notation.Lowered(
+                sum,
+                new Notation.Letter(
+                        "(" + ranks.from() + ")…(" + ranks.to() + ")",
+                        "(" + ranks.from() + ")\\ldots(" + ranks.to() + ")",
+                        "ranks " + ranks.from() + " to " + ranks.to() + " of",
+                        true));
+    }
+
     private static boolean startsWithFigure(Notation notation) {
         if (notation instanceof Notation.Marked marked) {
             return startsWithFigure(marked.body());
@@ -174,10 +186,7 @@ public final class Writer {
         public Piece total(Formula.Total node) {
             Notation body =
                     frequencies ? weighted(node.each()) : piece(node.each()).atLeast(PRODUCT);
-            Notation sigma = node.ranks()
-                    .<Notation>map(ranks -> new Notation.Lowered(
-                            SIGMA, Notation.numeral("(" + ranks.from() + ")…(" + ranks.to() + ")")))
-                    .orElse(SIGMA);
+            Notation sigma = node.ranks().<Notation>map(Writer::sumOver).orElse(SIGMA);
             return new Piece(Notation.row(sigma, body), PRODUCT);
         }
 
