@@ -19,6 +19,7 @@ import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.sentence.Sentence;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
 /** The course card opened: every convention with its choices, grouped by subject. */
@@ -89,6 +90,7 @@ public final class CardPane extends VBox {
         Button sentence = new Button();
         sentence.getStyleClass().add("card-sentence");
         sentence.setId("card");
+        Tip.whenCut(sentence);
         sentence.setOnAction(click -> open.run());
         Runnable show = () -> sentence.setText(CardSentence.of(
                 model.assignment().card(),

@@ -56,7 +56,9 @@ final class TabulateBar extends VBox {
         }
         for (TextField field : List.of(start, width, count)) {
             field.setOnAction(entered -> ofFields());
+            field.setAccessibleText(Words.of(field.getId().replace('-', '.')));
         }
+        edges.setAccessibleText(Words.of("tabulate.edges"));
         edges.setId("tabulate-edges");
         edges.setOnAction(entered -> ofEdges());
         edges.getStyleClass().add("edges-field");
@@ -75,6 +77,7 @@ final class TabulateBar extends VBox {
         ends.getStyleClass().add("working-choices");
         sentence.getStyleClass().add("soft");
         sentence.setWrapText(true);
+        sentence.setMinHeight(Region.USE_PREF_SIZE);
         getChildren().addAll(rules, fields, typed, ends, sentence);
     }
 

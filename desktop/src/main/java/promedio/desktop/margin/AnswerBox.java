@@ -12,6 +12,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.Mark;
+import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
 /** The student's answer to one question, and its mark beside it: a glyph, a word, and what else is to be said below. */
@@ -31,6 +32,7 @@ public final class AnswerBox extends VBox {
         getStyleClass().add("answer-box");
         field = new AnswerField("answer-" + question, Words.of("answer.spoken", label), this::commit);
         glyph.getStyleClass().add("mark-glyph");
+        Tip.whenCut(word);
         detail.setWrapText(true);
         detail.setMinHeight(USE_PREF_SIZE);
         line.getChildren().add(field);

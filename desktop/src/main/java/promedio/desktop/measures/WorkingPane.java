@@ -117,6 +117,7 @@ final class WorkingPane extends VBox {
         Label label = new Label(text);
         label.getStyleClass().add("working-sentence");
         label.setWrapText(true);
+        label.setMinHeight(Region.USE_PREF_SIZE);
         return label;
     }
 
@@ -260,6 +261,7 @@ final class WorkingPane extends VBox {
         Label label = new Label(words);
         label.getStyleClass().add("working-note");
         label.setWrapText(true);
+        label.setMinHeight(Region.USE_PREF_SIZE);
         return label;
     }
 }

@@ -4,7 +4,7 @@ import javafx.beans.binding.StringExpression;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.event.EventHandler;
 import javafx.scene.control.Control;
-import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.text.Text;
@@ -18,12 +18,12 @@ public final class Tip {
         on(control, new ReadOnlyStringWrapper(words));
     }
 
-    /** Gives a label its whole text as a tip while there is no room for all of it. */
-    public static void whenCut(Label label) {
-        label.addEventFilter(MouseEvent.MOUSE_ENTERED, enter -> {
-            boolean cut = label.lookup(".text") instanceof Text shown
-                    && !shown.getText().equals(label.getText());
-            label.setTooltip(cut ? new Tooltip(label.getText()) : null);
+    /** Gives what is written its whole text as a tip while there is no room for all of it. */
+    public static void whenCut(Labeled written) {
+        written.addEventFilter(MouseEvent.MOUSE_ENTERED, enter -> {
+            boolean cut = written.lookup(".text") instanceof Text shown
+                    && !shown.getText().equals(written.getText());
+            written.setTooltip(cut ? new Tooltip(written.getText()) : null);
         });
     }
 

@@ -1,0 +1,261 @@
+package promedio.desktop.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import javafx.css.PseudoClass;
+import javafx.event.Event;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.Region;
+import javafx.scene.paint.Color;
+import javafx.scene.paint.Paint;
+import javafx.scene.text.Text;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.testfx.util.WaitForAsyncUtils;
+import promedio.desktop.demo.Demo;
+import promedio.desktop.model.DeskModel;
+import promedio.desktop.theme.Theme;
+
+/** What holds for everything that is written in the window: it can be read, reached by key, and read out. */
+@DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
+class LegibleWindowTest extends OpenWindow {
+    /** The least contrast of small text, by the Web Content Accessibility Guidelines 2.1, 1.4.3. */
+    private static final double READABLE = 4.5;
+
+    /** The least contrast of what need only be seen to be there (1.4.11); the row says what a prompt is for. */
+    private static final double VISIBLE = 3;
+
+    private static final PseudoClass UNANSWERED = PseudoClass.getPseudoClass("unanswered");
+
+    @AfterEach
+    void asUsual() {
+        onWindow(() -> {
+            window.setTheme(Theme.PAPER);
+            window.setTextSize(100);
+            return null;
+        });
+    }
+
+    /** Goes through every page of every sample of the demo. */
+    private void everywhere(Runnable look) {
+        demo("minutes", DeskModel.Page.MEASURES);
+        List<String> sheets =
+                Demo.assignment().sheets().stream().map(sheet -> sheet.id()).toList();
+        for (String sheet : sheets) {
+            for (DeskModel.Page page : DeskModel.Page.values()) {
+                onWindow(() -> {
+                    desk.select(sheet);
+                    desk.looking().pageProperty().set(page);
+                    if (page == DeskModel.Page.MEASURES) {
+                        desk.looking().unfolded().add("CENTRE");
+                        desk.looking().opened().add("quartile-1");
+                    }
+                    return null;
+                });
+                settle();
+                look.run();
+            }
+        }
+    }
+
+    private static List<Node> shown() {
+        List<Node> all = new ArrayList<>();
+        collect(window.scene().getRoot(), all);
+        return all;
+    }
+
+    private static void collect(Node node, List<Node> all) {
+        if (node.isVisible()) {
+            all.add(node);
+            if (node instanceof Parent parent) {
+                parent.getChildrenUnmodifiable().forEach(child -> collect(child, all));
+            }
+        }
+    }
+
+    @ParameterizedTest(name = "{0} % large")
+    @ValueSource(ints = {100, 150})
+    void what_is_cut_for_want_of_room_has_its_whole_text_as_a_tip(int percent) {
+        onWindow(() -> {
+            window.setTextSize(percent);
+            return null;
+        });
+        Set<String> lost = new LinkedHashSet<>();
+        everywhere(() -> onWindow(() -> {
+            for (Node node : shown()) {
+                if (node instanceof Labeled labeled && isCut(labeled)) {
+                    enter(labeled);
+                    boolean told = labeled.getTooltip() != null
+                            && labeled.getTooltip().getText().equals(labeled.getText());
+                    if (!told) {
+                        lost.add(desk.selectedProperty().get() + ", "
+                                + desk.looking().pageProperty().get() + ": " + labeled.getText());
+                    }
+                }
+            }
+            return null;
+        }));
+        assertThat(lost).isEmpty();
+    }
+
+    private static boolean isCut(Labeled labeled) {
+        return labeled.getText() != null
+                && !labeled.getText().isEmpty()
+                && labeled.lookup(".text") instanceof Text text
+                && text.isVisible()
+                && !text.getText().equals(labeled.getText());
+    }
+
+    private static void enter(Node node) {
+        Event.fireEvent(
+                node,
+                new MouseEvent(
+                        MouseEvent.MOUSE_ENTERED,
+                        1,
+                        1,
+                        1,
+                        1,
+                        MouseButton.NONE,
+                        0,
+                        false,
+                        false,
+                        false,
+                        false,
+                        false,
+                        false,
+                        false,
+                        false,
+                        false,
+                        false,
+                        null));
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @ValueSource(strings = {"PAPER", "SLATE"})
+    void all_that_is_written_stands_out_from_what_is_behind_it(String theme) {
+        onWindow(() -> {
+            window.setTheme(Theme.valueOf(theme));
+            return null;
+        });
+        Set<String> faint = new LinkedHashSet<>();
+        everywhere(() -> onWindow(() -> {
+            for (Node node : shown()) {
+                if (node instanceof Text text
+                        && !text.getText().isBlank()
+                        && !isDisabled(text)
+                        && text.getFill() instanceof Color ink) {
+                    Color behind = behind(text);
+                    double contrast = contrast(ink, behind);
+                    boolean prompt = text.getParent().getPseudoClassStates().contains(UNANSWERED);
+                    if (contrast < (prompt ? VISIBLE : READABLE)) {
+                        faint.add("%s (%.1f: %s on %s, %s)"
+                                .formatted(
+                                        text.getText(),
+                                        contrast,
+                                        ink,
+                                        behind,
+                                        text.getParent().getStyleClass()));
+                    }
+                }
+            }
+            return null;
+        }));
+        assertThat(faint).isEmpty();
+    }
+
+    private static boolean isDisabled(Node node) {
+        return node.isDisabled() || node.getParent() != null && isDisabled(node.getParent());
+    }
+
+    /** The nearest colour behind a node that one cannot see through. */
+    private static Color behind(Node node) {
+        for (Node up = node.getParent(); up != null; up = up.getParent()) {
+            if (up instanceof Region region && region.getBackground() != null) {
+                for (int i = region.getBackground().getFills().size() - 1; i >= 0; i--) {
+                    Paint fill = region.getBackground().getFills().get(i).getFill();
+                    if (fill instanceof Color colour && colour.getOpacity() > 0.9) {
+                        return colour;
+                    }
+                }
+            }
+        }
+        throw new AssertionError("Nothing lies behind " + node);
+    }
+
+    private static double contrast(Color one, Color other) {
+        double light = Math.max(luminance(one), luminance(other));
+        double dark = Math.min(luminance(one), luminance(other));
+        return (light + 0.05) / (dark + 0.05);
+    }
+
+    private static double luminance(Color colour) {
+        return 0.2126 * linear(colour.getRed())
+                + 0.7152 * linear(colour.getGreen())
+                + 0.0722 * linear(colour.getBlue());
+    }
+
+    private static double linear(double part) {
+        return part <= 0.04045 ? part / 12.92 : Math.pow((part + 0.055) / 1.055, 2.4);
+    }
+
+    @Test
+    void everything_that_can_be_worked_is_reached_by_the_tab_key_and_says_what_it_is() {
+        Set<String> unreached = new LinkedHashSet<>();
+        Set<String> nameless = new LinkedHashSet<>();
+        for (DeskModel.Page page : DeskModel.Page.values()) {
+            demo("minutes", page);
+            Set<Node> reached = new LinkedHashSet<>();
+            for (int i = 0; i < 150; i++) {
+                robot.push(KeyCode.TAB);
+                WaitForAsyncUtils.waitForFxEvents(1);
+                Node owner = onWindow(() -> window.scene().getFocusOwner());
+                if (!reached.add(owner)) {
+                    break;
+                }
+            }
+            onWindow(() -> {
+                for (Node node : shown()) {
+                    if (node.isFocusTraversable() && !isDisabled(node) && !reached.contains(node)) {
+                        unreached.add(page + ": " + node);
+                    }
+                }
+                reached.stream().filter(node -> name(node).isBlank()).forEach(node -> nameless.add(page + ": " + node));
+                return null;
+            });
+        }
+        assertThat(unreached).isEmpty();
+        assertThat(nameless).isEmpty();
+    }
+
+    /** What a screen reader calls a node: its own words, or those of the label that is for it. */
+    private static String name(Node node) {
+        for (Node other : shown()) {
+            if (other instanceof Label label && label.getLabelFor() == node) {
+                return label.getText();
+            }
+        }
+        String spoken = node.getAccessibleText();
+        if (spoken != null && !spoken.isBlank()) {
+            return spoken;
+        }
+        return node instanceof Labeled labeled && !(node instanceof ListCell<?>)
+                ? labeled.getText()
+                : node instanceof TextInputControl field && field.getPromptText() != null ? field.getPromptText() : "";
+    }
+}
