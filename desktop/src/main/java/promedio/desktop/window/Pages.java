@@ -21,6 +21,8 @@ final class Pages extends StackPane {
         this.model = model;
         getStyleClass().add("pages");
         setMinHeight(0);
+        // Takes the height that is left: a page that grows long must not make the Line above it shrink and move.
+        setPrefHeight(0);
         start = new Late<>(this, () -> new StartPane(model, files));
         entries = new Late<>(this, () -> new EntriesPage(model, files));
         measures = new Late<>(this, () -> new MeasuresPage(model));

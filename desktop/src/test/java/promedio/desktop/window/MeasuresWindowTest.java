@@ -163,4 +163,23 @@ class MeasuresWindowTest extends OpenWindow {
         });
         assertThat(words()).contains("Type or paste your numbers");
     }
+
+    @Test
+    void a_row_that_opens_stays_under_the_pointer_and_the_line_above_keeps_its_height() {
+        demo("minutes", DeskModel.Page.MEASURES);
+        double row = top("#row-sd");
+        double line = onWindow(() -> window.scene().lookup("#line").getBoundsInLocal().getHeight());
+        click("#row-sd");
+        assertThat(desk.looking().opened()).contains("sd");
+        assertThat(top("#row-sd")).isEqualTo(row);
+        assertThat(onWindow(() -> window.scene().lookup("#line").getBoundsInLocal().getHeight()))
+                .isEqualTo(line);
+    }
+
+    private static double top(String query) {
+        return onWindow(() -> {
+            Node node = window.scene().lookup(query);
+            return node.localToScene(node.getBoundsInLocal()).getMinY();
+        });
+    }
 }
