@@ -125,8 +125,8 @@ class NotationLawsTest {
         for (Notation line : lines(sample)) {
             String text = line.text();
             int depth = 0;
-            for (char c : text.toCharArray()) {
-                depth += c == '(' ? 1 : c == ')' ? -1 : 0;
+            for (int i = 0; i < text.length(); i++) {
+                depth += text.charAt(i) == '(' ? 1 : text.charAt(i) == ')' ? -1 : 0;
                 assertThat(depth).as(text).isNotNegative();
             }
             assertThat(depth).as(text).isZero();

@@ -41,82 +41,61 @@ final class Definitions {
     }
 
     private Optional<BigDecimal> one(String name, String rule) {
-        switch (name) {
-            case "sum":
-                return Optional.of(sum(1, BigDecimal.ZERO));
-            case "mean":
-                return Optional.of(mean());
-            case "median":
-                return Optional.of(median(x));
-            case "mode":
-                return Optional.of(THREE.multiply(median(x)).subtract(TWO.multiply(mean())));
-            case "midrange":
-                return Optional.of(x[0].add(x[n - 1]).divide(TWO, DIGITS));
-            case "trimmed-mean":
+        return switch (name) {
+            case "sum" -> Optional.of(sum(1, BigDecimal.ZERO));
+            case "mean" -> Optional.of(mean());
+            case "median" -> Optional.of(median(x));
+            case "mode" -> Optional.of(THREE.multiply(median(x)).subtract(TWO.multiply(mean())));
+            case "midrange" -> Optional.of(x[0].add(x[n - 1]).divide(TWO, DIGITS));
+            case "trimmed-mean" -> {
                 int cut = new BigDecimal(rule).multiply(whole(n)).intValue();
-                return Optional.of(Arrays.stream(x, cut, n - cut)
+                yield Optional.of(Arrays.stream(x, cut, n - cut)
                         .reduce(BigDecimal.ZERO, BigDecimal::add)
                         .divide(whole(n - 2 * cut), DIGITS));
-            case "geometric-mean":
-                return positive()
+            }
+            case "geometric-mean" ->
+                positive()
                         .map(all -> BigDecimal.valueOf(Math.exp(Arrays.stream(all)
                                         .mapToDouble(value -> Math.log(value.doubleValue()))
                                         .sum()
                                 / n)));
-            case "harmonic-mean":
-                return positive().map(all -> whole(n).divide(
+            case "harmonic-mean" ->
+                positive().map(all -> whole(n).divide(
                                 Arrays.stream(all)
                                         .map(value -> BigDecimal.ONE.divide(value, DIGITS))
                                         .reduce(BigDecimal.ZERO, BigDecimal::add),
                                 DIGITS));
-            case "root-mean-square":
-                return Optional.of(root(sum(2, BigDecimal.ZERO).divide(whole(n), DIGITS)));
-            case "count":
-                return Optional.of(whole(n));
-            case "missing":
-                return Optional.of(BigDecimal.ZERO);
-            case "distinct":
-                return Optional.of(whole(times().size()));
-            case "minimum":
-                return Optional.of(x[0]);
-            case "maximum":
-                return Optional.of(x[n - 1]);
-            case "range":
-                return Optional.of(x[n - 1].subtract(x[0]));
-            case "median-absolute-deviation":
+            case "root-mean-square" -> Optional.of(root(sum(2, BigDecimal.ZERO).divide(whole(n), DIGITS)));
+            case "count" -> Optional.of(whole(n));
+            case "missing" -> Optional.of(BigDecimal.ZERO);
+            case "distinct" -> Optional.of(whole(times().size()));
+            case "minimum" -> Optional.of(x[0]);
+            case "maximum" -> Optional.of(x[n - 1]);
+            case "range" -> Optional.of(x[n - 1].subtract(x[0]));
+            case "median-absolute-deviation" -> {
                 BigDecimal middle = median(x);
-                return Optional.of(median(Arrays.stream(x)
+                yield Optional.of(median(Arrays.stream(x)
                         .map(value -> value.subtract(middle).abs())
                         .sorted()
                         .toArray(BigDecimal[]::new)));
-            case "mean-deviation":
-                return Optional.of(deviation(mean()));
-            case "mean-deviation-median":
-                return Optional.of(deviation(median(x)));
-            case "coefficient-of-range":
-                return over(x[n - 1].subtract(x[0]), x[n - 1].add(x[0]));
-            case "coefficient-of-mean-deviation":
-                return over(deviation(mean()), mean());
-            case "coefficient-of-mean-deviation-median":
-                return over(deviation(median(x)), median(x));
-            case "variance-population":
-                return variance("population");
-            case "variance-sample":
-                return variance("sample");
-            case "sd-population":
-                return variance("population").map(Definitions::root);
-            case "sd-sample":
-                return variance("sample").map(Definitions::root);
-            case "standard-error":
-                return variance("sample").map(square -> root(square.divide(whole(n), DIGITS)));
-            case "cv":
-                return variance(rule)
-                        .flatMap(square -> over(BigDecimal.valueOf(100).multiply(root(square)), mean()));
-            default:
-                return name.startsWith("skewness") || name.startsWith("kurtosis") || name.startsWith("beta")
+            }
+            case "mean-deviation" -> Optional.of(deviation(mean()));
+            case "mean-deviation-median" -> Optional.of(deviation(median(x)));
+            case "coefficient-of-range" -> over(x[n - 1].subtract(x[0]), x[n - 1].add(x[0]));
+            case "coefficient-of-mean-deviation" -> over(deviation(mean()), mean());
+            case "coefficient-of-mean-deviation-median" -> over(deviation(median(x)), median(x));
+            case "variance-population" -> variance("population");
+            case "variance-sample" -> variance("sample");
+            case "sd-population" -> variance("population").map(Definitions::root);
+            case "sd-sample" -> variance("sample").map(Definitions::root);
+            case "standard-error" -> variance("sample").map(square -> root(square.divide(whole(n), DIGITS)));
+            case "cv" ->
+                variance(rule).flatMap(square -> over(BigDecimal.valueOf(100).multiply(root(square)), mean()));
+            default ->
+                name.startsWith("skewness") || name.startsWith("kurtosis") || name.startsWith("beta")
                         ? shape(name, rule)
                         : position(name, rule);
-        }
+        };
     }
 
     private Optional<BigDecimal> position(String name, String rule) {
@@ -130,84 +109,75 @@ final class Definitions {
         }
         BigDecimal between = upper.get().subtract(lower.get());
         BigDecimal reach = between.multiply(new BigDecimal("1.5"));
-        switch (name) {
-            case "quartile-1":
-                return lower;
-            case "quartile-3":
-                return upper;
-            case "iqr":
-                return Optional.of(between);
-            case "quartile-deviation":
-                return Optional.of(between.divide(TWO, DIGITS));
-            case "coefficient-of-quartile-deviation":
-                return over(between, upper.get().add(lower.get()));
-            case "fence-lower":
-                return Optional.of(lower.get().subtract(reach));
-            case "fence-upper":
-                return Optional.of(upper.get().add(reach));
-            default:
-                throw new AssertionError("Nothing defines " + name + "/" + rule);
-        }
+        return switch (name) {
+            case "quartile-1" -> lower;
+            case "quartile-3" -> upper;
+            case "iqr" -> Optional.of(between);
+            case "quartile-deviation" -> Optional.of(between.divide(TWO, DIGITS));
+            case "coefficient-of-quartile-deviation" ->
+                over(between, upper.get().add(lower.get()));
+            case "fence-lower" -> Optional.of(lower.get().subtract(reach));
+            case "fence-upper" -> Optional.of(upper.get().add(reach));
+            default -> throw new AssertionError("Nothing defines " + name + "/" + rule);
+        };
     }
 
     private Optional<BigDecimal> shape(String name, String rule) {
         BigDecimal m2 = moment(2);
-        switch (name) {
-            case "skewness-pearson-mode":
-                return modes().size() != 1
+        return switch (name) {
+            case "skewness-pearson-mode" ->
+                modes().size() != 1
                         ? Optional.empty()
                         : variance(rule).flatMap(square -> over(mean().subtract(modes().get(0)), root(square)));
-            case "skewness-pearson-median":
-                return variance(rule).flatMap(square -> over(THREE.multiply(mean().subtract(median(x))), root(square)));
-            case "skewness-bowley":
+            case "skewness-pearson-median" ->
+                variance(rule).flatMap(square -> over(THREE.multiply(mean().subtract(median(x))), root(square)));
+            case "skewness-bowley" -> {
                 Optional<BigDecimal> q2 = rule.startsWith("hf") ? quantile(10, rule) : Optional.of(median(x));
-                return quartile(1, rule).flatMap(low -> quartile(3, rule)
+                yield quartile(1, rule).flatMap(low -> quartile(3, rule)
                         .flatMap(high ->
                                 over(high.add(low).subtract(TWO.multiply(q2.orElseThrow())), high.subtract(low))));
-            case "skewness-kelly":
+            }
+            case "skewness-kelly" -> {
                 BigDecimal p90 = quantile(18, rule).orElseThrow();
                 BigDecimal p10 = quantile(2, rule).orElseThrow();
                 BigDecimal p50 = quantile(10, rule).orElseThrow();
-                return over(p90.add(p10).subtract(TWO.multiply(p50)), p90.subtract(p10));
-            case "kurtosis-percentile":
+                yield over(p90.add(p10).subtract(TWO.multiply(p50)), p90.subtract(p10));
+            }
+            case "kurtosis-percentile" -> {
                 BigDecimal between = quartile(3, rule)
                         .orElseThrow()
                         .subtract(quartile(1, rule).orElseThrow());
-                return over(
+                yield over(
                         between.divide(TWO, DIGITS),
                         quantile(18, rule)
                                 .orElseThrow()
                                 .subtract(quantile(2, rule).orElseThrow()));
-            case "skewness-moment":
-                return g1();
-            case "beta-1":
-                return over(moment(3).pow(2), m2.pow(3));
-            case "skewness-adjusted":
-                return n < 3
+            }
+            case "skewness-moment" -> g1();
+            case "beta-1" -> over(moment(3).pow(2), m2.pow(3));
+            case "skewness-adjusted" ->
+                n < 3
                         ? Optional.empty()
                         : g1().map(g ->
                                 g.multiply(root(whole((long) n * (n - 1)))).divide(whole(n - 2), DIGITS));
-            case "skewness-b1":
-                return variance("sample").flatMap(square -> over(moment(3), square.multiply(root(square), DIGITS)));
-            case "kurtosis-moment":
-                return over(moment(4), m2.pow(2));
-            case "kurtosis-excess":
-                return over(moment(4), m2.pow(2)).map(beta -> beta.subtract(THREE));
-            case "kurtosis-adjusted":
-                return n < 4
+            case "skewness-b1" ->
+                variance("sample").flatMap(square -> over(moment(3), square.multiply(root(square), DIGITS)));
+            case "kurtosis-moment" -> over(moment(4), m2.pow(2));
+            case "kurtosis-excess" -> over(moment(4), m2.pow(2)).map(beta -> beta.subtract(THREE));
+            case "kurtosis-adjusted" ->
+                n < 4
                         ? Optional.empty()
                         : over(moment(4), m2.pow(2)).map(beta -> whole(n - 1)
                                 .multiply(whole(n + 1)
                                         .multiply(beta.subtract(THREE))
                                         .add(whole(6)))
                                 .divide(whole((long) (n - 2) * (n - 3)), DIGITS));
-            case "kurtosis-b2":
-                return variance("sample")
+            case "kurtosis-b2" ->
+                variance("sample")
                         .flatMap(square -> over(moment(4), square.pow(2)))
                         .map(ratio -> ratio.subtract(THREE));
-            default:
-                throw new AssertionError("Nothing defines " + name + "/" + rule);
-        }
+            default -> throw new AssertionError("Nothing defines " + name + "/" + rule);
+        };
     }
 
     private Optional<BigDecimal> g1() {
@@ -219,22 +189,15 @@ final class Definitions {
         int at = Math.max(4, Math.min(4 * n, (n + 1) * quarter));
         int below = at / 4;
         int rest = at % 4;
-        switch (rule) {
-            case "halves-exclusive":
-                return n == 1 ? Optional.empty() : Optional.of(half(quarter, n / 2));
-            case "halves-inclusive":
-                return Optional.of(half(quarter, (n + 1) / 2));
-            case "n1-up":
-                return Optional.of(at(rest == 0 ? below : below + 1));
-            case "n1-nearest":
-                return Optional.of(rest == 2 ? midway(below) : at(rest < 2 ? below : below + 1));
-            case "n1-inward":
-                return Optional.of(at(rest > 2 || rest == 2 && quarter == 1 ? below + 1 : below));
-            case "n1-midway":
-                return Optional.of(rest == 0 ? at(below) : midway(below));
-            default:
-                return quantile(5 * quarter, rule);
-        }
+        return switch (rule) {
+            case "halves-exclusive" -> n == 1 ? Optional.empty() : Optional.of(half(quarter, n / 2));
+            case "halves-inclusive" -> Optional.of(half(quarter, (n + 1) / 2));
+            case "n1-up" -> Optional.of(at(rest == 0 ? below : below + 1));
+            case "n1-nearest" -> Optional.of(rest == 2 ? midway(below) : at(rest < 2 ? below : below + 1));
+            case "n1-inward" -> Optional.of(at(rest > 2 || rest == 2 && quarter == 1 ? below + 1 : below));
+            case "n1-midway" -> Optional.of(rest == 0 ? at(below) : midway(below));
+            default -> quantile(5 * quarter, rule);
+        };
     }
 
     private BigDecimal half(int quarter, int size) {
@@ -244,30 +207,22 @@ final class Definitions {
     /** A quantile by one of Hyndman and Fan's nine definitions; the share in twentieths. */
     private Optional<BigDecimal> quantile(int twentieths, String rule) {
         int np = n * twentieths;
-        switch (rule) {
-            case "hf1":
-                return Optional.of(at((np + 19) / 20));
-            case "hf2":
-                return Optional.of(np % 20 == 0 ? midway(np / 20) : at((np + 19) / 20));
-            case "hf3":
+        return switch (rule) {
+            case "hf1" -> Optional.of(at((np + 19) / 20));
+            case "hf2" -> Optional.of(np % 20 == 0 ? midway(np / 20) : at((np + 19) / 20));
+            case "hf3" -> {
                 int below = np / 20;
                 int rest = np % 20;
-                return Optional.of(at(rest < 10 || rest == 10 && below % 2 == 0 ? below : below + 1));
-            case "hf4":
-                return Optional.of(between(12 * np));
-            case "hf5":
-                return Optional.of(between(12 * np + PARTS / 2));
-            case "hf6":
-                return Optional.of(between(12 * (n + 1) * twentieths));
-            case "hf7":
-                return Optional.of(between(12 * (n - 1) * twentieths + PARTS));
-            case "hf8":
-                return Optional.of(between((12 * n + 4) * twentieths + PARTS / 3));
-            case "hf9":
-                return Optional.of(between((12 * n + 3) * twentieths + 3 * PARTS / 8));
-            default:
-                throw new AssertionError("Nothing defines the rule " + rule);
-        }
+                yield Optional.of(at(rest < 10 || rest == 10 && below % 2 == 0 ? below : below + 1));
+            }
+            case "hf4" -> Optional.of(between(12 * np));
+            case "hf5" -> Optional.of(between(12 * np + PARTS / 2));
+            case "hf6" -> Optional.of(between(12 * (n + 1) * twentieths));
+            case "hf7" -> Optional.of(between(12 * (n - 1) * twentieths + PARTS));
+            case "hf8" -> Optional.of(between((12 * n + 4) * twentieths + PARTS / 3));
+            case "hf9" -> Optional.of(between((12 * n + 3) * twentieths + 3 * PARTS / 8));
+            default -> throw new AssertionError("Nothing defines the rule " + rule);
+        };
     }
 
     private BigDecimal between(int parts) {
