@@ -168,11 +168,13 @@ class MeasuresWindowTest extends OpenWindow {
     void a_row_that_opens_stays_under_the_pointer_and_the_line_above_keeps_its_height() {
         demo("minutes", DeskModel.Page.MEASURES);
         double row = top("#row-sd");
-        double line = onWindow(() -> window.scene().lookup("#line").getBoundsInLocal().getHeight());
+        double line =
+                onWindow(() -> window.scene().lookup("#line").getBoundsInLocal().getHeight());
         click("#row-sd");
         assertThat(desk.looking().opened()).contains("sd");
         assertThat(top("#row-sd")).isEqualTo(row);
-        assertThat(onWindow(() -> window.scene().lookup("#line").getBoundsInLocal().getHeight()))
+        assertThat(onWindow(
+                        () -> window.scene().lookup("#line").getBoundsInLocal().getHeight()))
                 .isEqualTo(line);
     }
 
