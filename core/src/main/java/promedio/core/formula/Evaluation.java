@@ -244,10 +244,11 @@ public final class Evaluation {
         @Override
         public Figure total(Formula.Total node) {
             needMidpoints();
+            boolean reciprocal = isReciprocal(node.each());
+            if (reciprocal) {
+                needPositive();
+            }
             if (!rounding.isExact() && !(node.each() instanceof Formula.Variable)) {
-                if (isReciprocal(node.each())) {
-                    needPositive();
-                }
                 return rounding.write(rowByRow(node));
             }
             if (node.ranks().isPresent()) {
@@ -257,11 +258,9 @@ public final class Evaluation {
             if (polynomial.isPresent()) {
                 return ofPowerSums(polynomial.get());
             }
-            if (isReciprocal(node.each())) {
-                needPositive();
-                return RowTotals.ofReciprocals(sample);
-            }
-            return distanceFrom(node.each()).orElseGet(() -> rowByRow(node));
+            return reciprocal
+                    ? RowTotals.ofReciprocals(sample)
+                    : distanceFrom(node.each()).orElseGet(() -> rowByRow(node));
         }
 
         @Override

@@ -9,6 +9,9 @@ import java.util.stream.Collectors;
 final class NotationText {
     private static final Map<Character, Character> RAISED =
             Map.of('0', '⁰', '1', '¹', '2', '²', '3', '³', '4', '⁴', '5', '⁵', '6', '⁶', '7', '⁷', '8', '⁸', '9', '⁹');
+    /** What a reader would divide by its first factor only: 2A, 3√3, n(n − 1). */
+    private static final String SEVERAL_FACTORS = ".*[(].*|.+√.*|\\d.*[\\p{L}|].*";
+
     private static final int SUBSCRIPT_ZERO = '₀';
 
     private NotationText() {}
@@ -205,7 +208,7 @@ final class NotationText {
         public String fraction(Notation.Fraction fraction) {
             String top = fraction.top().fold(this);
             String bottom = fraction.bottom().fold(this);
-            boolean single = holdsTogether(bottom) && bottom.indexOf('(') < 0 && !bottom.matches("\\d.*[\\p{L}√|].*");
+            boolean single = holdsTogether(bottom) && !bottom.matches(SEVERAL_FACTORS);
             return (holdsTogether(top) ? top : "(" + top + ")") + "/" + (single ? bottom : "(" + bottom + ")");
         }
 

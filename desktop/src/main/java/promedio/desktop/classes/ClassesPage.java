@@ -41,7 +41,7 @@ public final class ClassesPage extends ScrollPane {
             setContent(null);
         } else if (isVisible()) {
             if (paper == null) {
-                paper = new ClassesPaper(model);
+                paper = new ClassesPaper(model, widthProperty());
                 setContent(paper);
             }
             shown = figures;

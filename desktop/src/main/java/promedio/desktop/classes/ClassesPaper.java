@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.animation.PauseTransition;
+import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.input.Clipboard;
@@ -44,6 +45,7 @@ final class ClassesPaper extends HBox {
     private static final List<String> ANSWERED = List.of("mean", "median", "mode", "quartile-1", "quartile-3", "sd");
 
     private final DeskModel model;
+    private final ReadOnlyDoubleProperty pageWidth;
     private final ClassGrid grid = new ClassGrid();
     private final Histogram histogram = new Histogram();
     private final Ogive ogive = new Ogive();
@@ -62,8 +64,10 @@ final class ClassesPaper extends HBox {
     private int dragged = -1;
     private final PauseTransition rest = new PauseTransition(Duration.millis(120));
 
-    ClassesPaper(DeskModel model) {
+    /** What is written on a page of some width, which decides what stands beside what. */
+    ClassesPaper(DeskModel model, ReadOnlyDoubleProperty pageWidth) {
         this.model = model;
+        this.pageWidth = pageWidth;
         reading = new ReadingBox(model);
         working = new WorkingBox(model, grid);
         questions = new QuestionBox(model, ogive::ask);
@@ -85,7 +89,7 @@ final class ClassesPaper extends HBox {
 
     /** Where the paper is narrow for the size of its text, the pictures stand below the table. */
     void arrange() {
-        boolean narrow = getWidth() > 0 && getWidth() < NARROW_EMS * histogram.em();
+        boolean narrow = pageWidth.get() > 0 && pageWidth.get() < NARROW_EMS * histogram.em();
         getChildren().remove(right);
         left.getChildren().remove(right);
         if (narrow) {

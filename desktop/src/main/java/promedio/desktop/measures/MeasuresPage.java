@@ -32,7 +32,6 @@ public final class MeasuresPage extends ScrollPane {
     private final Map<Measure.Group, Heading> headings = new EnumMap<>(Measure.Group.class);
     private final Node foot = foot();
     private final AskRow ask;
-    private String shownSheet = "";
     private SheetFigures lastShown;
 
     /** The page of a desk. */
@@ -73,15 +72,15 @@ public final class MeasuresPage extends ScrollPane {
             }
             return;
         }
+        SheetFigures before = lastShown;
         lastShown = figures;
         if (figures == null || figures.sample().isEmpty()) {
             byQuestion.clear();
             rows.getChildren().setAll(figures == null ? List.of() : List.of(empty(figures)));
             return;
         }
-        if (!figures.sheet().id().equals(shownSheet)) {
+        if (before != null && !figures.sheet().id().equals(before.sheet().id())) {
             byQuestion.clear();
-            shownSheet = figures.sheet().id();
         }
         List<Node> nodes = new ArrayList<>();
         for (Measure.Group group : Measure.Group.values()) {
