@@ -33,8 +33,15 @@ need_maven() {
     { command -v mvn >/dev/null && command -v javac >/dev/null; } || install_packages "Maven and a Java compiler" openjdk-17-jdk maven
 }
 
+# Names outside ASCII are files too, whatever the language of the user's shell.
+case $(locale charmap 2>/dev/null) in
+    UTF-8) ;;
+    *) export LC_ALL=C.UTF-8 ;;
+esac
+
+# An ordinary user's path has no /sbin, where ldconfig is.
 has_library() {
-    ldconfig -p 2>/dev/null | grep -q "$1"
+    PATH=$PATH:/usr/sbin:/sbin ldconfig -p 2>/dev/null | grep -q "$1"
 }
 
 need_window() {

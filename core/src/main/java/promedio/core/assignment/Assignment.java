@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import promedio.core.course.CourseCard;
+import promedio.core.sentence.Visible;
 
 /**
  * The document: samples on the shelf, the course card, and the student's answers. Immutable; an {@link Edit} makes the
@@ -16,9 +17,15 @@ import promedio.core.course.CourseCard;
  * @param card the conventions of the course
  * @param answers the answers, by sample and question
  * @param attempts whether figures are covered until they are answered, and what came of it
+ * @param foreign what its file holds that this version does not know
  */
 public record Assignment(
-        String title, List<SampleSheet> sheets, CourseCard card, Map<Question, String> answers, Attempts attempts) {
+        String title,
+        List<SampleSheet> sheets,
+        CourseCard card,
+        Map<Question, String> answers,
+        Attempts attempts,
+        Foreign foreign) {
     /** An empty assignment under the standard card. */
     public static final Assignment EMPTY = new Assignment("", List.of(), CourseCard.STANDARD, Map.of(), Attempts.OPEN);
 
@@ -27,11 +34,18 @@ public record Assignment(
         this(title, sheets, card, answers, Attempts.OPEN);
     }
 
+    /** An assignment of which everything is known. */
+    public Assignment(
+            String title, List<SampleSheet> sheets, CourseCard card, Map<Question, String> answers, Attempts attempts) {
+        this(title, sheets, card, answers, attempts, Foreign.NOTHING);
+    }
+
     /** A question: a measure of a sample, without convention. */
     public record Question(String sheetId, String measure) {}
 
     /** Copies lists and maps. */
     public Assignment {
+        title = Visible.encodable(title);
         sheets = List.copyOf(sheets);
         answers = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(answers));
     }
@@ -53,43 +67,53 @@ public record Assignment(
     }
 
     Assignment withAttempts(Attempts other) {
-        return new Assignment(title, sheets, card, answers, other);
+        return new Assignment(title, sheets, card, answers, other, foreign);
     }
 
     /** An id that no sheet has yet. */
     public String freshId() {
         int next = sheets.size() + 1;
-        while (sheet("s" + next).isPresent()) {
+        while (isTaken("s" + next)) {
             next++;
         }
         return "s" + next;
     }
 
+    private boolean isTaken(String id) {
+        return sheet(id).isPresent()
+                || foreign.samples().stream().anyMatch(sample -> sample.id().equals(id));
+    }
+
+    /** The same with what its file holds that this version does not know. */
+    public Assignment withForeign(Foreign parts) {
+        return new Assignment(title, sheets, card, answers, attempts, parts);
+    }
+
     Assignment withTitle(String newTitle) {
-        return new Assignment(newTitle, sheets, card, answers, attempts);
+        return new Assignment(newTitle, sheets, card, answers, attempts, foreign);
     }
 
     Assignment withCard(CourseCard newCard) {
-        return new Assignment(title, sheets, newCard, answers, attempts);
+        return new Assignment(title, sheets, newCard, answers, attempts, foreign.after(card, newCard));
     }
 
     Assignment withSheet(SampleSheet changed) {
         List<SampleSheet> all = new ArrayList<>(sheets);
         all.replaceAll(sheet -> sheet.id().equals(changed.id()) ? changed : sheet);
-        return new Assignment(title, all, card, answers, attempts);
+        return new Assignment(title, all, card, answers, attempts, foreign);
     }
 
     Assignment withNewSheet(int at, SampleSheet sheet) {
         List<SampleSheet> all = new ArrayList<>(sheets);
         all.add(Math.min(at, all.size()), sheet);
-        return new Assignment(title, all, card, answers, attempts);
+        return new Assignment(title, all, card, answers, attempts, foreign);
     }
 
     Assignment withoutSheet(String id) {
         Map<Question, String> left = new LinkedHashMap<>(answers);
         left.keySet().removeIf(question -> question.sheetId().equals(id));
         return new Assignment(
-                title, sheets.stream().filter(sheet -> !sheet.id().equals(id)).toList(), card, left, attempts);
+                title, sheets.stream().filter(sheet -> !sheet.id().equals(id)).toList(), card, left, attempts, foreign);
     }
 
     Assignment withAnswer(Question question, String text) {
@@ -97,8 +121,8 @@ public record Assignment(
         if (text.isBlank()) {
             changed.remove(question);
         } else {
-            changed.put(question, text.strip());
+            changed.put(question, Visible.encodable(text.strip()));
         }
-        return new Assignment(title, sheets, card, changed, attempts.answered(question, text.strip()));
+        return new Assignment(title, sheets, card, changed, attempts.answered(question, text.strip()), foreign);
     }
 }

@@ -2,9 +2,11 @@ package promedio.core.assignment;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import promedio.core.assignment.Interpretation.Status;
@@ -20,8 +22,7 @@ import promedio.core.tabulate.ClassReading;
 
 /** The rows of a class table as typed: classes, totals, frequencies with a word behind them; and which of them fit. */
 final class ClassRows {
-    private static final Pattern TOTAL =
-            Pattern.compile("(?i)\\s*(?:total|totals|sum|all|altogether|n|Σ|Σf)\\s*:?\\s*");
+    private static final Pattern TOTAL = Pattern.compile("(?i)\\s*+(?:totals?|sum|all|altogether|n|Σf?)\\s*+:?\\s*+");
     private static final Pattern WORDED = Pattern.compile("\\s*([0-9.,]+)\\s*(?:%|\\p{L}[\\p{L}\\s.]*)");
 
     private final SampleSheet sheet;
@@ -106,19 +107,22 @@ final class ClassRows {
                 .filter(value -> value.signum() >= 0 && (relative || value.isWhole()));
     }
 
+    /** Rows that do not fit are left out, those that fail in one respect together, until the rest is a table. */
     private Optional<ClassReading> read(List<ClassReading.Row> rows) {
-        List<ClassReading.Row> left = new ArrayList<>(rows);
+        List<ClassReading.Row> left = rows;
         ClassReading read = ClassReading.of(left, card);
-        while (!read.problems().isEmpty() && left.size() > 1) {
-            ClassProblem problem = read.problems().get(0);
-            statuses[problem.row()] = Status.BAD_CLASS;
-            remarks.put(problem.row(), problem.sentence());
-            left.removeIf(row -> row.entry() == problem.row());
+        while (!read.problems().isEmpty()) {
+            Set<Integer> out = new HashSet<>();
+            for (ClassProblem problem : read.problems()) {
+                statuses[problem.row()] = Status.BAD_CLASS;
+                remarks.putIfAbsent(problem.row(), problem.sentence());
+                out.add(problem.row());
+            }
+            if (left.size() <= 1) {
+                break;
+            }
+            left = left.stream().filter(row -> !out.contains(row.entry())).toList();
             read = ClassReading.of(left, card);
-        }
-        for (ClassProblem problem : read.problems()) {
-            statuses[problem.row()] = Status.BAD_CLASS;
-            remarks.put(problem.row(), problem.sentence());
         }
         return Optional.of(read);
     }

@@ -1,8 +1,12 @@
 package promedio.core.assignment;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.IntStream;
 import promedio.core.course.CourseCard;
 import promedio.core.tabulate.Tabulation;
 
@@ -14,6 +18,16 @@ public sealed interface Edit {
 
     /** The key of what to call it in “Undo …”: the bundle's {@code edit.} keys. */
     String name();
+
+    /** Where a row of a sheet stands after this edit of an assignment; empty when it was taken out. */
+    default OptionalInt rowAfter(Assignment before, String sheetId, int row) {
+        return OptionalInt.of(row);
+    }
+
+    /** The same edit of a sheet whose rows stand elsewhere by now; empty when a row it is aimed at is gone. */
+    default Optional<Edit> carried(RowMap rows) {
+        return Optional.of(this);
+    }
 
     /** Another title. */
     record Retitle(String title) implements Edit {
@@ -62,6 +76,11 @@ public sealed interface Edit {
         }
 
         @Override
+        public OptionalInt rowAfter(Assignment before, String sheet, int row) {
+            return sheet.equals(sheetId) ? OptionalInt.empty() : OptionalInt.of(row);
+        }
+
+        @Override
         public String name() {
             return "remove-sample";
         }
@@ -92,6 +111,11 @@ public sealed interface Edit {
         }
 
         @Override
+        public Optional<Edit> carried(RowMap rows) {
+            return rows.optional(row).map(now -> new SetEntry(sheetId, column, now, typed));
+        }
+
+        @Override
         public String name() {
             return "change-entry";
         }
@@ -112,18 +136,63 @@ public sealed interface Edit {
         }
 
         @Override
+        public OptionalInt rowAfter(Assignment before, String sheet, int row) {
+            boolean behind = sheet.equals(sheetId) && row >= at;
+            return OptionalInt.of(behind ? row + byColumn.get(0).size() : row);
+        }
+
+        /** Behind the row it was to stand behind, or behind what is left before that. */
+        @Override
+        public Optional<Edit> carried(RowMap rows) {
+            int above = at - 1;
+            while (above >= 0 && rows.to(above).isEmpty()) {
+                above--;
+            }
+            return Optional.of(
+                    new InsertRows(sheetId, above < 0 ? 0 : rows.to(above).getAsInt() + 1, byColumn));
+        }
+
+        @Override
         public String name() {
             return "add-entries";
         }
     }
 
-    /** Rows taken out. */
-    record RemoveRows(String sheetId, int from, int count) implements Edit {
+    /**
+     * Rows taken out.
+     *
+     * @param rows which, ascending
+     */
+    record RemoveRows(String sheetId, List<Integer> rows) implements Edit {
+        /** Puts the rows in order. */
+        public RemoveRows {
+            rows = inOrder(rows);
+        }
+
+        /** Neighbouring rows. */
+        public RemoveRows(String sheetId, int from, int count) {
+            this(sheetId, IntStream.range(from, from + count).boxed().toList());
+        }
+
         @Override
         public Assignment apply(Assignment before) {
             return before.sheet(sheetId)
-                    .map(sheet -> before.withSheet(sheet.removed(from, count)))
+                    .map(sheet -> before.withSheet(sheet.without(rows)))
                     .orElse(before);
+        }
+
+        @Override
+        public OptionalInt rowAfter(Assignment before, String sheet, int row) {
+            if (!sheet.equals(sheetId)) {
+                return OptionalInt.of(row);
+            }
+            int found = Collections.binarySearch(rows, row);
+            return found >= 0 ? OptionalInt.empty() : OptionalInt.of(row - (-found - 1));
+        }
+
+        @Override
+        public Optional<Edit> carried(RowMap to) {
+            return to.all(rows).map(now -> new RemoveRows(sheetId, now));
         }
 
         @Override
@@ -132,19 +201,42 @@ public sealed interface Edit {
         }
     }
 
-    /** An entry switched off, or on again. */
-    record SwitchEntry(String sheetId, int row, boolean on) implements Edit {
+    /**
+     * Entries switched off, or on again.
+     *
+     * @param rows which, ascending
+     */
+    record SwitchEntries(String sheetId, List<Integer> rows, boolean on) implements Edit {
+        /** Puts the rows in order. */
+        public SwitchEntries {
+            rows = inOrder(rows);
+        }
+
+        /** One entry. */
+        public SwitchEntries(String sheetId, int row, boolean on) {
+            this(sheetId, List.of(row), on);
+        }
+
         @Override
         public Assignment apply(Assignment before) {
             return before.sheet(sheetId)
-                    .map(sheet -> before.withSheet(sheet.switched(row, on)))
+                    .map(sheet -> before.withSheet(sheet.switched(rows, on)))
                     .orElse(before);
+        }
+
+        @Override
+        public Optional<Edit> carried(RowMap to) {
+            return to.all(rows).map(now -> new SwitchEntries(sheetId, now, on));
         }
 
         @Override
         public String name() {
             return on ? "switch-on" : "switch-off";
         }
+    }
+
+    private static List<Integer> inOrder(List<Integer> rows) {
+        return rows.stream().sorted().distinct().toList();
     }
 
     /** Other classes, or none, that a list is put into. */
@@ -240,6 +332,18 @@ public sealed interface Edit {
         }
 
         @Override
+        public OptionalInt rowAfter(Assignment before, String sheet, int old) {
+            return sheet.equals(sheetId)
+                    ? FrequencyRows.rowAfter(before.sheet(sheet), apply(before).sheet(sheet), old)
+                    : OptionalInt.of(old);
+        }
+
+        @Override
+        public Optional<Edit> carried(RowMap rows) {
+            return row < 0 ? Optional.of(this) : rows.optional(row).map(now -> new MoveUnit(sheetId, now, to));
+        }
+
+        @Override
         public String name() {
             return row < 0 ? "add-entries" : "change-entry";
         }
@@ -259,6 +363,31 @@ public sealed interface Edit {
                 after = edit.apply(after);
             }
             return after;
+        }
+
+        @Override
+        public OptionalInt rowAfter(Assignment before, String sheet, int row) {
+            Assignment now = before;
+            OptionalInt at = OptionalInt.of(row);
+            for (int i = 0; i < edits.size() && at.isPresent(); i++) {
+                at = edits.get(i).rowAfter(now, sheet, at.getAsInt());
+                now = edits.get(i).apply(now);
+            }
+            return at;
+        }
+
+        /** Only edits that leave each other’s rows where they are can be carried one by one. */
+        @Override
+        public Optional<Edit> carried(RowMap rows) {
+            List<Edit> now = new ArrayList<>();
+            for (Edit edit : edits) {
+                Optional<Edit> one = edit instanceof SetEntry ? edit.carried(rows) : Optional.empty();
+                if (one.isEmpty()) {
+                    return Optional.empty();
+                }
+                now.add(one.get());
+            }
+            return Optional.of(new Together(name, now));
         }
     }
 }

@@ -4,6 +4,7 @@ import java.util.AbstractList;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import java.util.RandomAccess;
 import java.util.stream.IntStream;
 import promedio.core.number.Numerals;
@@ -158,6 +159,42 @@ public final class Entries {
     /** The entries without some. */
     public Entries removed(int from, int count) {
         return replaced(from, count, List.of());
+    }
+
+    /**
+     * The entries without some, however many: only pieces in which something is taken out are new.
+     *
+     * @param rows their indices, ascending
+     * @throws IndexOutOfBoundsException when one of them is not there
+     */
+    public Entries without(List<Integer> rows) {
+        if (!rows.isEmpty()) {
+            Objects.checkIndex(rows.get(0), size());
+            Objects.checkIndex(rows.get(rows.size() - 1), size());
+        }
+        List<EntryPiece> left = new ArrayList<>();
+        int next = 0;
+        for (int piece = 0; piece < pieces.size(); piece++) {
+            int first = next;
+            while (next < rows.size() && rows.get(next) < starts[piece + 1]) {
+                next++;
+            }
+            if (first == next) {
+                left.add(pieces.get(piece));
+            } else {
+                Builder rest = new Builder();
+                int out = first;
+                for (int i = starts[piece]; i < starts[piece + 1]; i++) {
+                    if (out < next && rows.get(out) == i) {
+                        out++;
+                    } else {
+                        rest.add(text(i));
+                    }
+                }
+                left.addAll(rest.build().pieces);
+            }
+        }
+        return new Entries(left);
     }
 
     /** A copy with {@code out} entries from an index on taken out and others put there; only pieces about that place are new. */

@@ -6,6 +6,7 @@ import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.regex.Pattern;
+import promedio.core.sentence.Visible;
 
 /**
  * A run of entries. Plain decimals lie in machine words; only text that is something else (a word, a blank, {@code 1e3}) is
@@ -19,6 +20,8 @@ final class EntryPiece {
     private static final Pattern NEGATIVE_ZERO = Pattern.compile("-0([.,]0+)?");
     private static final int MOST_DIGITS = 18;
     private static final byte AS_TEXT = -1;
+    /** Empty text, of which there may be many. */
+    private static final byte BLANK = -2;
     /** Beside the places: written with a comma. */
     private static final byte COMMA = 64;
 
@@ -37,8 +40,8 @@ final class EntryPiece {
     }
 
     String text(int index) {
-        if (places[index] == AS_TEXT) {
-            return texts.get(index);
+        if (places[index] < 0) {
+            return places[index] == BLANK ? "" : texts.get(index);
         }
         if (places[index] == 0) {
             return Long.toString(units[index]);
@@ -48,7 +51,7 @@ final class EntryPiece {
     }
 
     boolean isDecimal(int index, char mark) {
-        return places[index] == 0 || places[index] != AS_TEXT && hasComma(index) == (mark == ',');
+        return places[index] == 0 || places[index] > 0 && hasComma(index) == (mark == ',');
     }
 
     private boolean hasComma(int index) {
@@ -64,7 +67,12 @@ final class EntryPiece {
     }
 
     boolean areDecimals(int from) {
-        return texts.tailMap(from, true).isEmpty();
+        for (int i = from; i < size(); i++) {
+            if (places[i] < 0) {
+                return false;
+            }
+        }
+        return true;
     }
 
     boolean hasCommas() {
@@ -96,13 +104,15 @@ final class EntryPiece {
                 places = Arrays.copyOf(places, 2 * size);
             }
             Optional<BigDecimal> decimal = canonical(typed);
-            if (decimal.isPresent()) {
+            if (typed.isEmpty()) {
+                places[size] = BLANK;
+            } else if (decimal.isPresent()) {
                 int scale = decimal.get().scale();
                 units[size] = decimal.get().unscaledValue().longValueExact();
                 places[size] = (byte) (typed.indexOf(',') >= 0 ? scale | COMMA : scale);
             } else {
                 places[size] = AS_TEXT;
-                texts.put(size, typed);
+                texts.put(size, Visible.encodable(typed));
             }
             size++;
         }

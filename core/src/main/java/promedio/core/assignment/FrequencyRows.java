@@ -2,6 +2,7 @@ package promedio.core.assignment;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
 
@@ -34,6 +35,22 @@ final class FrequencyRows {
             }
         }
         return Optional.of(sheet.inserted(at, List.of(List.of(typed), List.of("1"))));
+    }
+
+    /** Where a row stands after a unit was moved: a value that was not there yet has put a row in. */
+    static OptionalInt rowAfter(Optional<SampleSheet> before, Optional<SampleSheet> after, int row) {
+        if (before.isEmpty()
+                || after.isEmpty()
+                || before.get().size() == after.get().size()) {
+            return OptionalInt.of(row);
+        }
+        Entries was = before.get().values();
+        Entries is = after.get().values();
+        int at = 0;
+        while (at < was.size() && was.text(at).equals(is.text(at))) {
+            at++;
+        }
+        return OptionalInt.of(row < at ? row : row + 1);
     }
 
     private static Optional<SampleSheet> changed(SampleSheet sheet, int row, int by) {

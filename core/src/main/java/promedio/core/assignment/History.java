@@ -3,6 +3,8 @@ package promedio.core.assignment;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
 
 /** An assignment with its past and, after an undo, its future. Assignments share what did not change, so all are kept. */
 public final class History {
@@ -42,6 +44,47 @@ public final class History {
     /** The edit that a redo would make again. */
     public Optional<Edit> redoable() {
         return Optional.ofNullable(future.peek()).map(Step::edit);
+    }
+
+    /**
+     * Where the rows of a sheet, as it was once on this desk, stand now; empty when nobody can tell, because what led from
+     * there to here is no longer known.
+     */
+    public Optional<RowMap> rowsSince(SampleSheet seen) {
+        if (isNow(present, seen)) {
+            return Optional.of(RowMap.SAME);
+        }
+        RowMap since = RowMap.SAME;
+        for (Step step : past) {
+            RowMap later = since;
+            since = forward(step, seen.id()).then(later);
+            if (isNow(step.before(), seen)) {
+                return Optional.of(since);
+            }
+        }
+        RowMap back = RowMap.SAME;
+        for (Step step : future) {
+            back = backward(step, seen.id()).then(back);
+            if (isNow(step.after(), seen)) {
+                return Optional.of(back);
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean isNow(Assignment assignment, SampleSheet seen) {
+        return assignment.sheet(seen.id()).filter(sheet -> sheet == seen).isPresent();
+    }
+
+    private static RowMap forward(Step step, String sheetId) {
+        return row -> step.edit().rowAfter(step.before(), sheetId, row);
+    }
+
+    private static RowMap backward(Step step, String sheetId) {
+        int rows = step.before().sheet(sheetId).map(SampleSheet::size).orElse(0);
+        return row -> IntStream.range(0, rows)
+                .filter(old -> step.edit().rowAfter(step.before(), sheetId, old).equals(OptionalInt.of(row)))
+                .findFirst();
     }
 
     /** Takes the last edit back. */

@@ -13,6 +13,8 @@ import promedio.core.course.Frequencies;
 import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
+import promedio.core.sample.ClassInterval;
+import promedio.core.sample.ClassTable;
 import promedio.core.sample.Sample;
 import promedio.core.sentence.Sentence;
 import promedio.core.tabulate.ClassReading;
@@ -119,8 +121,7 @@ public final class Interpretation {
             Optional<Numerals.Numeral> weight = numerals.read(column.text(i));
             boolean good = weight.isPresent()
                     && weight.get().value().signum() >= 0
-                    && (relative || weight.get().exact().isWhole())
-                    && weight.get().exact().compareTo(Exact.of(1_000_000_000_000L)) < 0;
+                    && (relative || weight.get().exact().isWhole());
             if (!good) {
                 statuses[i] = sheet.off().contains(i) ? Status.OFF : Status.BAD_FREQUENCY;
                 continue;
@@ -135,7 +136,15 @@ public final class Interpretation {
                 missing = missing.plus(weight.get().exact());
             }
         }
-        return Sample.frequencies(values.build(), weights.build(), relative)
+        Decimals frequencies = weights.build();
+        if (!Sample.canAddUp(frequencies)) {
+            for (int i = 0; i < rows; i++) {
+                statuses[entries[i]] = Status.BAD_FREQUENCY;
+                remarks.put(entries[i], Sentence.of("frequencies.too-long"));
+            }
+            return nothing();
+        }
+        return Sample.frequencies(values.build(), frequencies, relative)
                 .withEntries(Arrays.copyOf(entries, rows))
                 .withMissing(missing);
     }
@@ -146,9 +155,21 @@ public final class Interpretation {
         System.arraycopy(read.statuses(), 0, statuses, 0, statuses.length);
         remarks.putAll(read.remarks());
         classes = read.reading();
-        return classes.flatMap(ClassReading::table)
-                .map(table -> Sample.classes(table).withMissing(read.missing()))
-                .orElseGet(() -> Sample.list(new Decimals.Builder(0).build()));
+        Optional<ClassTable> table = classes.flatMap(ClassReading::table);
+        if (table.isPresent() && !Sample.canAddUp(table.get())) {
+            for (ClassInterval one : table.get().classes()) {
+                statuses[one.entry()] = Status.BAD_FREQUENCY;
+                remarks.put(one.entry(), Sentence.of("frequencies.too-long"));
+            }
+            classes = Optional.empty();
+            return nothing();
+        }
+        return table.map(found -> Sample.classes(found).withMissing(read.missing()))
+                .orElseGet(Interpretation::nothing);
+    }
+
+    private static Sample nothing() {
+        return Sample.list(new Decimals.Builder(0).build());
     }
 
     /** How a class table was read; empty for lists and frequency tables. */

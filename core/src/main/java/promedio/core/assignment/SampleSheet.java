@@ -2,11 +2,14 @@ package promedio.core.assignment;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
+import promedio.core.sentence.Visible;
 import promedio.core.tabulate.Tabulation;
 
 /**
@@ -51,12 +54,9 @@ public record SampleSheet(
             return id;
         }
 
-        /** The kind with an id; a list where there is none. */
-        public static Kind of(String id) {
-            return Arrays.stream(values())
-                    .filter(kind -> kind.id.equals(id))
-                    .findFirst()
-                    .orElse(VALUES);
+        /** The kind with an id; empty where there is none. */
+        public static Optional<Kind> find(String id) {
+            return Arrays.stream(values()).filter(kind -> kind.id.equals(id)).findFirst();
         }
 
         /** How many columns it has. */
@@ -65,14 +65,19 @@ public record SampleSheet(
         }
     }
 
-    /** @throws IllegalArgumentException for no column, more than two, or columns of different lengths */
+    /** @throws IllegalArgumentException for another number of columns, different lengths, or a row off that is not there */
     public SampleSheet {
+        name = Visible.encodable(name);
+        unit = Visible.encodable(unit);
         columns = List.copyOf(columns);
-        missingCodes = Set.copyOf(missingCodes);
-        off = java.util.Collections.unmodifiableSortedSet(new TreeSet<>(off));
+        missingCodes = missingCodes.stream().map(Visible::encodable).collect(Collectors.toUnmodifiableSet());
+        off = Collections.unmodifiableSortedSet(new TreeSet<>(off));
         if (columns.size() != kind.width()
                 || columns.get(0).size() != columns.get(columns.size() - 1).size()) {
             throw new IllegalArgumentException("A sample has one column, or two of the same length.");
+        }
+        if (!off.isEmpty() && (off.first() < 0 || off.last() >= columns.get(0).size())) {
+            throw new IllegalArgumentException("There is no entry " + off.last() + " to be switched off.");
         }
     }
 
@@ -144,36 +149,40 @@ public record SampleSheet(
                 kind,
                 changed,
                 missingCodes,
-                shifted(at, 0, byColumn.get(0).size()),
+                shifted(at, byColumn.get(0).size()),
                 tabulation);
     }
 
-    /** Without some rows. */
-    public SampleSheet removed(int from, int count) {
+    /** Without some rows, given ascending. */
+    public SampleSheet without(List<Integer> rows) {
         List<Entries> changed =
-                columns.stream().map(column -> column.removed(from, count)).toList();
-        return new SampleSheet(id, name, unit, kind, changed, missingCodes, shifted(from, count, 0), tabulation);
+                columns.stream().map(column -> column.without(rows)).toList();
+        TreeSet<Integer> left = new TreeSet<>();
+        for (int row : off) {
+            int found = Collections.binarySearch(rows, row);
+            if (found < 0) {
+                left.add(row - (-found - 1));
+            }
+        }
+        return new SampleSheet(id, name, unit, kind, changed, missingCodes, left, tabulation);
     }
 
-    /** With one entry switched off, or on again. */
-    public SampleSheet switched(int row, boolean on) {
+    /** With some entries switched off, or on again. */
+    public SampleSheet switched(List<Integer> rows, boolean on) {
         TreeSet<Integer> changed = new TreeSet<>(off);
         if (on) {
-            changed.remove(row);
+            rows.forEach(changed::remove);
         } else {
-            changed.add(row);
+            changed.addAll(rows);
         }
         return new SampleSheet(id, name, unit, kind, columns, missingCodes, changed, tabulation);
     }
 
-    private SortedSet<Integer> shifted(int at, int out, int in) {
+    /** The rows that are switched off, after some were put in before a row. */
+    private SortedSet<Integer> shifted(int at, int in) {
         TreeSet<Integer> shifted = new TreeSet<>();
         for (int row : off) {
-            if (row < at) {
-                shifted.add(row);
-            } else if (row >= at + out) {
-                shifted.add(row - out + in);
-            }
+            shifted.add(row < at ? row : row + in);
         }
         return shifted;
     }

@@ -16,8 +16,10 @@ import promedio.core.tabulate.ClassLabel;
 final class TableTyping {
     private static final Pattern ROW =
             Pattern.compile("(.*\\S)\\s*(?:[\\s:;=|×]|,\\s)\\s*(-?[0-9][0-9.,]*(?:\\s*(?:%|\\p{L}{2,}))?)\\s*");
-    private static final Pattern STEM = Pattern.compile("\\s*([-−]?)\\s*([0-9]+)\\s*\\|([0-9\\s]*)");
+    private static final Pattern STEM = Pattern.compile("\\s*+([-−]?)\\s*+([0-9]++)\\s*+\\|([0-9\\s]*+)");
     private static final int FEWEST_ROWS = 2;
+    /** A class and its frequency are written in far less. */
+    private static final int LONGEST_ROW = 500;
 
     private TableTyping() {}
 
@@ -29,6 +31,9 @@ final class TableTyping {
         List<String> classes = new ArrayList<>();
         List<String> frequencies = new ArrayList<>();
         for (String line : split) {
+            if (line.length() > LONGEST_ROW) {
+                return Optional.empty();
+            }
             Matcher row = ROW.matcher(line);
             boolean heading = classes.isEmpty() && line.chars().noneMatch(Character::isDigit);
             if (line.isBlank() || heading) {
@@ -57,13 +62,17 @@ final class TableTyping {
                     classes.get(0).strip(),
                     numerals);
         }
-        List<Optional<ClassLabel>> labels =
-                classes.stream().map(text -> ClassLabel.parse(text, numerals)).toList();
+        List<Optional<ClassLabel>> labels = new ArrayList<>();
+        int others = 0;
+        for (String text : classes) {
+            Optional<ClassLabel> label = ClassLabel.parse(text, numerals);
+            labels.add(label);
+            others += label.isPresent() || text.isBlank() || ClassRows.isTotal(text) ? 0 : 1;
+            if (others > FEWEST_ROWS && others * 2 > classes.size()) {
+                return Optional.empty();
+            }
+        }
         List<ClassLabel> known = labels.stream().flatMap(Optional::stream).toList();
-        long others = classes.stream()
-                .filter(text -> !text.isBlank() && !ClassRows.isTotal(text))
-                .filter(text -> ClassLabel.parse(text, numerals).isEmpty())
-                .count();
         boolean classed = known.stream().anyMatch(label -> label.kind() != ClassLabel.Kind.SINGLE);
         if (known.size() < FEWEST_ROWS || !classed || others * 2 > known.size()) {
             return Optional.empty();

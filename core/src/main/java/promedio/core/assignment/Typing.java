@@ -25,9 +25,14 @@ public record Typing(List<Entries> columns, List<String> headings, SampleSheet.K
 
     /** {@code 12 × 3}: a value and its frequency; also with x and *. */
     private static final Pattern TIMES =
-            Pattern.compile("\\s*([^\\s×x*]+)\\s*[×x*]\\s*([0-9]+)\\s*", Pattern.CASE_INSENSITIVE);
+            Pattern.compile("\\s*+([^\\s×x*]++)\\s*+[×x*]\\s*+([0-9]++)\\s*+", Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern GAPS = Pattern.compile("[\\s;]+");
+    /** Runs of blanks say no more than a few do, and are dear to look through. */
+    private static final Pattern LONG_BLANKS = Pattern.compile("[\\s\u00a0&&[^\n\t]]{8,}+");
+
+    /** Between words; not between a number and its percent sign. */
+    private static final Pattern GAPS = Pattern.compile("[\\s;]++(?!%(?:[\\s;]|$))");
+
     private static final Pattern COMMA_GAPS = Pattern.compile(",\\s+");
     private static final Pattern COMMAS = Pattern.compile("\\s*,\\s*");
     private static final Pattern WHOLE = Pattern.compile("[0-9]+");
@@ -62,7 +67,9 @@ public record Typing(List<Entries> columns, List<String> headings, SampleSheet.K
 
     /** Takes text apart; {@code numerals} tell a comma between numbers from one within a number. */
     public static Typing parse(String text, Numerals numerals) {
-        String plain = text.replace("\r\n", "\n").replace('\r', '\n');
+        String plain = LONG_BLANKS
+                .matcher(text.replace("\r\n", "\n").replace('\r', '\n'))
+                .replaceAll(" ");
         List<String> lines = new ArrayList<>(Arrays.asList(plain.split("\n", -1)));
         while (!lines.isEmpty() && lines.get(lines.size() - 1).isBlank()) {
             lines.remove(lines.size() - 1);
@@ -119,6 +126,9 @@ public record Typing(List<Entries> columns, List<String> headings, SampleSheet.K
     /** One line: entries with blanks, semicolons or commas between them. */
     private static List<String> words(String line, Numerals numerals) {
         String bare = line.strip();
+        if (bare.indexOf('%') >= 0 && numerals.read(bare).isPresent()) {
+            return List.of(bare);
+        }
         boolean spaced = GAPS.matcher(bare).find();
         if (!spaced && bare.indexOf(',') >= 0 && numerals.read(bare).isEmpty()) {
             return Arrays.asList(COMMAS.split(bare, -1));
@@ -149,7 +159,16 @@ public record Typing(List<Entries> columns, List<String> headings, SampleSheet.K
 
     private static Typing ofTabbed(List<String> lines, Numerals numerals) {
         ColumnsBuilder columns = new ColumnsBuilder();
-        lines.forEach(line -> columns.add(Arrays.asList(line.split("\t", -1))));
+        for (String line : lines) {
+            List<String> cells = Arrays.asList(line.split("\t", -1));
+            if (!columns.add(cells)) {
+                return new Typing(
+                        List.of(),
+                        List.of(),
+                        SampleSheet.Kind.VALUES,
+                        Optional.of(Sentence.of("typing.ragged", cells.size())));
+            }
+        }
         return ofColumns(columns.build(), numerals);
     }
 
@@ -197,11 +216,26 @@ public record Typing(List<Entries> columns, List<String> headings, SampleSheet.K
 
     /** Rows of cells, taken one after another, as columns of the same length. */
     public static final class ColumnsBuilder {
+        private static final long MOST_PADDED = 1_000_000;
+
         private final List<Entries.Builder> columns = new ArrayList<>();
         private int rows;
+        private long padded;
+        private long filled;
 
-        /** Adds a row; columns that it has not, or the rows before had not, are empty there. */
-        public void add(List<String> cells) {
+        /**
+         * Adds a row; columns that it has not, or the rows before had not, are empty there.
+         *
+         * @return false, and nothing is added, where nearly all cells would be such empty ones: then it is no table
+         */
+        public boolean add(List<String> cells) {
+            long emptied = (long) rows * Math.max(0, cells.size() - columns.size())
+                    + Math.max(0, columns.size() - cells.size());
+            if (padded + emptied > MOST_PADDED + filled) {
+                return false;
+            }
+            padded += emptied;
+            filled += cells.size();
             while (columns.size() < cells.size()) {
                 Entries.Builder column = new Entries.Builder();
                 for (int i = 0; i < rows; i++) {
@@ -213,6 +247,7 @@ public record Typing(List<Entries> columns, List<String> headings, SampleSheet.K
                 columns.get(i).add(i < cells.size() ? cells.get(i).strip() : "");
             }
             rows++;
+            return true;
         }
 
         /** The columns. */

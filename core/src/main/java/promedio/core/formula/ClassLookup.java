@@ -1,5 +1,6 @@
 package promedio.core.formula;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import promedio.core.number.Exact;
@@ -20,24 +21,50 @@ final class ClassLookup {
     }
 
     private ClassTable table() {
-        return sample.classes().orElseThrow(() -> new IllegalStateException("Classes are found in class tables only."));
+        return sample.classes().orElseThrow(ClassLookup::noClass);
     }
 
     /** The index of the class found; of an interval, of its first class. */
     int first(Formula.Found node) {
         ClassTable table = table();
         return switch (node.search()) {
-            case POSITION -> table.classAt((Exact) value.apply(node.by().get(0)));
-            case VALUE -> table.classOf((Exact) value.apply(node.by().get(0)));
-            case MODAL, MODAL_INTERVAL -> table.modes().runs().get(node.which()).first();
+            case POSITION -> {
+                Exact position = exact(node);
+                if (position.compareTo(table.count()) > 0) {
+                    throw new NoValue(Sentence.of("undefined.no-rank", position));
+                }
+                yield table.classAt(position);
+            }
+            case VALUE -> table.classOf(exact(node));
+            case MODAL, MODAL_INTERVAL -> run(node).first();
             case ASSUMED -> table.assumed();
             case WHOLE -> 0;
         };
     }
 
+    private static NoValue noClass() {
+        return new NoValue(Sentence.of("undefined.no-class"));
+    }
+
+    /** The position or value that a class is found by, which must be a ratio. */
+    private Exact exact(Formula.Found node) {
+        if (node.by().isEmpty() || !(value.apply(node.by().get(0)) instanceof Exact by)) {
+            throw noClass();
+        }
+        return by;
+    }
+
+    private ClassTable.Modes.Run run(Formula.Found node) {
+        List<ClassTable.Modes.Run> runs = table().modes().runs();
+        if (node.which() < 0 || node.which() >= runs.size()) {
+            throw noClass();
+        }
+        return runs.get(node.which());
+    }
+
     private int last(Formula.Found node, int first) {
         return switch (node.search()) {
-            case MODAL_INTERVAL -> table().modes().runs().get(node.which()).last();
+            case MODAL_INTERVAL -> run(node).last();
             case WHOLE -> table().size() - 1;
             default -> first;
         };

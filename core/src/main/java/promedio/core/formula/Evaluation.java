@@ -17,6 +17,9 @@ import promedio.core.sentence.Sentence;
  * counts and positions are not.
  */
 public final class Evaluation {
+    /** Powers beyond this are no statistics, and too long to be written down. */
+    private static final Exact MOST_POWER = Exact.of(1_000);
+
     private final Sample sample;
     private final LineRounding rounding;
     private final ClassLookup classes;
@@ -99,14 +102,21 @@ public final class Evaluation {
                 .orElseGet(() -> Sentence.of("undefined.no-mode")));
     }
 
-    /** Midpoints are needed: an end that is missing leaves no value. */
     /** Reciprocals and the root of a product are of positive values only. */
     private void needPositive() {
+        needValues();
         if (sample.ranking().distinct().at(0).signum() <= 0) {
             throw new NoValue(Sentence.of("need.positive"));
         }
     }
 
+    private void needValues() {
+        if (sample.rows() == 0) {
+            throw new NoValue(Sentence.of("need.a-value"));
+        }
+    }
+
+    /** Midpoints are needed: an end that is missing leaves no value. */
     private void needMidpoints() {
         if (sample.isOpenEnded()) {
             throw new NoValue(Sentence.of("undefined.open-class"));
@@ -150,9 +160,13 @@ public final class Evaluation {
         return (Figure) before;
     }
 
-    /** The figure in one row's cell of a column, rounded unless it is data. @throws IllegalStateException if undefined */
-    public Figure cell(Formula column, int row) {
-        return cell(column, sample.value(row));
+    /** The figure in one row's cell of a column, rounded unless it is data; empty where it has none. */
+    public Optional<Figure> cell(Formula column, int row) {
+        try {
+            return Optional.of(cell(column, sample.value(row)));
+        } catch (NoValue none) {
+            return Optional.empty();
+        }
     }
 
     private Figure cell(Formula column, Exact x) {
@@ -171,7 +185,7 @@ public final class Evaluation {
             Figure right = operands.size() == 1 ? left : cell(operands.get(1), x);
             return rounding.write(apply(operation, left, right));
         }
-        throw new IllegalStateException("A column is made of operations on x, not of " + column);
+        throw new NoValue(Sentence.of("undefined.no-cell"));
     }
 
     /** The operator on its operands; one with a single operand does not look at the right one. */
@@ -181,7 +195,7 @@ public final class Evaluation {
             case MINUS -> left.minus(right);
             case TIMES -> left.times(right);
             case OVER -> divided(node, left, right);
-            case POWER -> left.power(((Exact) right).numerator().intValueExact());
+            case POWER -> raised(node, left, right);
             case ROOT -> rooted(left);
             case ABS -> left.abs();
         };
@@ -189,17 +203,42 @@ public final class Evaluation {
 
     private static Figure divided(Formula.Operation node, Figure left, Figure divisor) {
         if (divisor.signum() == 0) {
-            throw new NoValue(Sentence.of(
-                    "undefined.divisor-zero", Writer.plain(node.operands().get(1))));
+            throw noDivisor(node, 1);
         }
-        return left.over(divisor);
+        try {
+            return left.over(divisor);
+        } catch (ArithmeticException mayBeZero) {
+            throw noDivisor(node, 1);
+        }
+    }
+
+    private static NoValue noDivisor(Formula.Operation node, int operand) {
+        return new NoValue(Sentence.of(
+                "undefined.divisor-zero", Writer.plain(node.operands().get(operand))));
     }
 
     private static Figure rooted(Figure square) {
-        if (square.signum() < 0) {
+        try {
+            return square.root();
+        } catch (ArithmeticException negative) {
             throw new NoValue(Sentence.of("undefined.negative-root"));
         }
-        return square.root();
+    }
+
+    private static Figure raised(Formula.Operation node, Figure base, Figure exponent) {
+        if (!(exponent instanceof Exact power)
+                || !power.isWhole()
+                || power.abs().compareTo(MOST_POWER) > 0) {
+            throw new NoValue(Sentence.of("undefined.power"));
+        }
+        if (power.signum() < 0 && base.signum() == 0) {
+            throw noDivisor(node, 0);
+        }
+        try {
+            return base.power(power.numerator().intValueExact());
+        } catch (ArithmeticException mayBeZero) {
+            throw noDivisor(node, 0);
+        }
     }
 
     private final class Value implements Formula.Cases<Figure> {
@@ -210,7 +249,7 @@ public final class Evaluation {
 
         @Override
         public Figure variable(Formula.Variable node) {
-            throw new IllegalStateException("x has a value only inside a total.");
+            throw new NoValue(Sentence.of("undefined.no-row"));
         }
 
         @Override
@@ -265,18 +304,14 @@ public final class Evaluation {
 
         @Override
         public Figure pick(Formula.Pick node) {
-            Exact rank = (Exact) value(node.rank());
-            if (rank.signum() <= 0 || rank.compareTo(sample.count()) > 0) {
-                throw new NoValue(Sentence.of("undefined.no-rank", rank));
-            }
+            needMidpoints();
+            Exact rank = rank(value(node.rank()));
             if (node.each() instanceof Formula.Variable) {
                 return sample.ranking().at(rank);
             }
-            Formula centre = ((Formula.Operation)
-                            ((Formula.Operation) node.each()).operands().get(0))
-                    .operands()
-                    .get(1);
-            return sample.ranking().distanceAt((Exact) value(centre), rank);
+            return distance(node.each())
+                    .<Figure>map(centre -> sample.ranking().distanceAt(centre, rank))
+                    .orElseGet(() -> RowTotals.cellAt(sample, x -> cell(node.each(), x), rank));
         }
 
         @Override
@@ -307,12 +342,15 @@ public final class Evaluation {
 
         @Override
         public Figure reading(Formula.Reading node) {
-            return classes.read(node.what(), (Formula.Found) node.found());
+            if (!(node.found() instanceof Formula.Found found)) {
+                throw new NoValue(Sentence.of("undefined.no-class"));
+            }
+            return classes.read(node.what(), found);
         }
 
         @Override
         public Figure beyond(Formula.Beyond node) {
-            throw new IllegalStateException("The values beyond two bounds are not one figure.");
+            throw new NoValue(Sentence.of("undefined.not-one"));
         }
 
         @Override
@@ -342,31 +380,53 @@ public final class Evaluation {
                 && quotient.operands().get(1) instanceof Formula.Variable;
     }
 
+    /** A rank at which there is a value: whole where values are counted, and within 1 … n. */
+    private Exact rank(Figure at) {
+        boolean there = at instanceof Exact rank
+                && rank.signum() > 0
+                && rank.compareTo(sample.count()) <= 0
+                && (sample.shape().relative() || rank.isWhole());
+        if (!there || sample.rows() == 0) {
+            throw new NoValue(Sentence.of("undefined.no-rank", at));
+        }
+        return (Exact) at;
+    }
+
+    /** c, where a row expression is |x − c|. */
+    private Optional<Exact> distance(Formula each) {
+        return each instanceof Formula.Operation abs
+                        && abs.operator() == Formula.Operator.ABS
+                        && abs.operands().get(0) instanceof Formula.Operation difference
+                        && difference.operator() == Formula.Operator.MINUS
+                        && difference.operands().get(0) instanceof Formula.Variable
+                        && !difference.operands().get(1).variesByRow()
+                        && value(difference.operands().get(1)) instanceof Exact centre
+                ? Optional.of(centre)
+                : Optional.empty();
+    }
+
     /** Σ|x − c| by splitting the sorted values at c: S − n·c + 2·(c·n₋ − S₋) with n₋, S₋ of the values below c. */
     private Optional<Figure> distanceFrom(Formula each) {
-        if (!(each instanceof Formula.Operation abs
-                && abs.operator() == Formula.Operator.ABS
-                && abs.operands().get(0) instanceof Formula.Operation difference
-                && difference.operator() == Formula.Operator.MINUS
-                && difference.operands().get(0) instanceof Formula.Variable
-                && value(difference.operands().get(1)) instanceof Exact centre)) {
-            return Optional.empty();
-        }
-        Exact below = sample.ranking().countBelow(centre);
-        Exact sumBelow = sample.ranking().sumBelow(centre);
-        return Optional.of(sample.powerSum(1)
-                .minus(sample.count().times(centre))
-                .plus(centre.times(below).minus(sumBelow).times(2)));
+        return distance(each).map(centre -> {
+            Exact below = sample.ranking().countBelow(centre);
+            Exact sumBelow = sample.ranking().sumBelow(centre);
+            return sample.powerSum(1)
+                    .minus(sample.count().times(centre))
+                    .plus(centre.times(below).minus(sumBelow).times(2));
+        });
     }
 
     private Figure rowByRow(Formula.Total node) {
-        if (node.ranks().isPresent()) {
-            if (!(node.each() instanceof Formula.Variable)) {
-                throw new IllegalStateException("Totals over ranks are of x only.");
-            }
-            return sample.ranking()
-                    .sumOfRanks(node.ranks().get().from(), node.ranks().get().to());
+        if (node.ranks().isEmpty()) {
+            return RowTotals.of(sample, x -> cell(node.each(), x), rounding);
         }
-        return RowTotals.of(sample, x -> cell(node.each(), x));
+        Exact from = rank(node.ranks().get().from());
+        Exact to = node.ranks().get().to();
+        if (to.compareTo(from) < 0) {
+            return Exact.ZERO;
+        }
+        return node.each() instanceof Formula.Variable
+                ? sample.ranking().sumOfRanks(from, rank(to))
+                : RowTotals.ofRanks(sample, x -> cell(node.each(), x), from, rank(to), rounding);
     }
 }

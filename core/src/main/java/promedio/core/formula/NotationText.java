@@ -93,7 +93,7 @@ final class NotationText {
 
         @Override
         public String accented(Notation.Accented accented) {
-            return (accented.accent() == Notation.Accent.BAR ? "\\bar{" : "\\tilde{")
+            return (accented.accent() == Notation.Accent.BAR ? "\\bar{" : "\\widetilde{")
                     + accented.base().fold(this) + "}";
         }
 

@@ -58,7 +58,10 @@ final class Polynomial {
                                 right.isConstant() && right.coefficients.get(0).signum() != 0)
                         .flatMap(right ->
                                 left.get().times(new Polynomial(List.of(Exact.ONE.over(right.coefficients.get(0))))));
-            case POWER -> left.get().power(((Formula.Constant) operands.get(1)).value());
+            case POWER ->
+                operands.get(1) instanceof Formula.Constant exponent
+                        ? left.get().power(exponent.value())
+                        : Optional.empty();
             case ROOT, ABS -> Optional.empty();
         };
     }
@@ -93,7 +96,7 @@ final class Polynomial {
 
     private Optional<Polynomial> power(Exact exponent) {
         Optional<Polynomial> power = Optional.of(new Polynomial(List.of(Exact.ONE)));
-        if (exponent.signum() < 0 || exponent.compareTo(Exact.of(HIGHEST)) > 0) {
+        if (!exponent.isWhole() || exponent.signum() < 0 || exponent.compareTo(Exact.of(HIGHEST)) > 0) {
             return Optional.empty();
         }
         for (int i = 0; i < exponent.numerator().intValue(); i++) {

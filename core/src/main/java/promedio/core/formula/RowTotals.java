@@ -2,13 +2,17 @@ package promedio.core.formula;
 
 import java.math.BigDecimal;
 import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.function.Function;
+import java.util.function.IntFunction;
 import promedio.core.number.Approximation;
 import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
 import promedio.core.sample.Ranking;
 import promedio.core.sample.Sample;
+import promedio.core.sentence.Sentence;
 
 /** Totals that power sums do not give, value by value: rounded cells, reciprocals. */
 final class RowTotals {
@@ -19,23 +23,61 @@ final class RowTotals {
 
     private RowTotals() {}
 
-    /** Σf·cell(x), exact when the cells are. */
-    static Figure of(Sample sample, Function<Exact, Figure> cell) {
+    /** Σf·cell(x), exact when the cells are; each f·cell(x) is a cell itself, and rounded as one. */
+    static Figure of(Sample sample, Function<Exact, Figure> cell, LineRounding rounding) {
         Ranking ranking = sample.ranking();
-        return sum(ranking, cell, 0, ranking.distinct().size());
+        return sum(
+                i -> rounding.write(cell.apply(ranking.distinct().at(i)).times(ranking.weight(i))),
+                0,
+                ranking.distinct().size());
+    }
+
+    /** The same of the values from one rank to another, both included. */
+    static Figure ofRanks(Sample sample, Function<Exact, Figure> cell, Exact from, Exact to, LineRounding rounding) {
+        Ranking ranking = sample.ranking();
+        Exact before = from.minus(ranking.weightUnit());
+        int first = ranking.indexAt(from);
+        int last = ranking.indexAt(to);
+        return sum(
+                i -> {
+                    Exact begin = i == first ? before : ranking.before(i);
+                    Exact end = i == last ? to : ranking.before(i).plus(ranking.weight(i));
+                    return rounding.write(cell.apply(ranking.distinct().at(i)).times(end.minus(begin)));
+                },
+                first,
+                last + 1);
+    }
+
+    /** The cell at a rank of the cells in order of size, counted from 1. */
+    static Figure cellAt(Sample sample, Function<Exact, Figure> cell, Exact rank) {
+        Ranking ranking = sample.ranking();
+        record Cell(Figure figure, Exact weight) {}
+        List<Cell> cells = new ArrayList<>();
+        for (int i = 0; i < ranking.distinct().size(); i++) {
+            cells.add(new Cell(cell.apply(ranking.distinct().at(i)), ranking.weight(i)));
+        }
+        cells.sort((a, b) -> a.figure().compare(b.figure()));
+        Exact seen = Exact.ZERO;
+        for (Cell one : cells) {
+            seen = seen.plus(one.weight());
+            if (seen.compareTo(rank) >= 0) {
+                return one.figure();
+            }
+        }
+        throw new NoValue(Sentence.of("undefined.no-rank", rank));
     }
 
     /** Halves add up faster than one by one: the large denominators meet only once. */
-    private static Figure sum(Ranking ranking, Function<Exact, Figure> cell, int from, int to) {
+    private static Figure sum(IntFunction<Figure> term, int from, int to) {
         if (to - from <= 8) {
             Figure sum = Exact.ZERO;
             for (int i = from; i < to; i++) {
-                sum = sum.plus(cell.apply(ranking.distinct().at(i)).times(ranking.weight(i)));
+                sum = sum.plus(term.apply(i));
             }
             return sum;
         }
         int middle = (from + to) >>> 1;
-        return sum(ranking, cell, from, middle).plus(sum(ranking, cell, middle, to));
+        return sum(term, from, middle).plus(sum(term, middle, to));
     }
 
     /** Σf/x of positive values: exact for few distinct values, else between bounds of more than eighteen digits. */
@@ -43,11 +85,11 @@ final class RowTotals {
         Ranking ranking = sample.ranking();
         Decimals distinct = ranking.distinct();
         if (distinct.size() <= FEW) {
-            return of(sample, Exact.ONE::over);
+            return of(sample, Exact.ONE::over, LineRounding.EXACT);
         }
         if (!distinct.isCompact()) {
             // Each term lies between bounds of sixty digits, so that the sum does not drag a denominator along.
-            return of(sample, x -> Exact.ONE.over(x).toApproximation());
+            return of(sample, x -> Exact.ONE.over(x).toApproximation(), LineRounding.EXACT);
         }
         int more = FIRST_BITS - (Long.SIZE - Long.numberOfLeadingZeros(distinct.unit(distinct.size() - 1)));
         Wide first = new Wide();

@@ -37,39 +37,68 @@ public sealed interface Answer {
      * @param value what it is
      * @param places the decimal places written; empty for a fraction or root, which is exact
      * @param figures the significant figures written
-     * @param percent whether a percent sign stood behind it
+     * @param unit the unit it was written with
      */
-    record Given(Figure value, Optional<Integer> places, int figures, boolean percent) {}
+    record Given(Figure value, Optional<Integer> places, int figures, Optional<Units.Unit> unit) {
+        private Given in(Optional<Units.Unit> read) {
+            return new Given(value, places, figures, read);
+        }
+    }
 
     /** No answer is longer than this. */
     int MOST_CHARACTERS = 200;
 
-    /** Reads an answer. A comma is a decimal mark unless the text only makes sense with thousands marks. */
+    /** Reads an answer about a sample without a unit. */
     static Answer parse(String text) {
-        return Reader.read(text);
+        return parse(text, "");
+    }
+
+    /**
+     * Reads an answer, the whole of it or nothing: what is neither number nor unit makes it none. A comma is a decimal mark
+     * unless the text only makes sense with thousands marks.
+     *
+     * @param unit the unit of the sample; empty where it has none
+     */
+    static Answer parse(String text, String unit) {
+        return new Reader(unit).read(text);
     }
 
     /** How an answer is read. */
     final class Reader {
-        private static final String NUMBER = "[+\\-\u2212]?\\s*[0-9.,]*[0-9][0-9.,]*(?:[eE][+\\-\u2212]?[0-9]{1,3})?";
-        private static final Pattern PLAIN = Pattern.compile("(" + NUMBER + ")\\s*(%?)");
-        private static final Pattern FRACTION = Pattern.compile(
-                "([+\\-\u2212]?)\\s*(?:([0-9]+)\\s+)?([0-9.,]*[0-9][0-9.,]*)\\s*/\\s*([0-9.,]*[0-9][0-9.,]*)");
-        private static final Pattern ROOT = Pattern.compile("([+\\-\u2212]?)\\s*([0-9.,]*)\\s*(?:√|sqrt)\\s*\\(?\\s*"
-                + "([0-9.,]*[0-9][0-9.,]*)\\s*(?:/\\s*([0-9.,]*[0-9][0-9.,]*))?\\s*\\)?");
+        private static final String DIGITS = "[0-9][0-9.,]*+|[.,][0-9][0-9.,]*+";
+        private static final String NUMBER = "(?:" + DIGITS
+                + ")(?:[eE][+\\-\u2212]?[0-9]{1,3})?(?:\\s*[·×*x]\\s*10(?:\\^\\s*[+\\-\u2212]?[0-9]{1,3}|[⁺⁻]?[⁰¹²³⁴⁵⁶⁷⁸⁹]{1,3}))?";
+        private static final String SIGN = "([+\\-\u2212]?)\\s*";
+        private static final Pattern PLAIN = Pattern.compile(SIGN + "(" + NUMBER + ")");
+        private static final Pattern FRACTION =
+                Pattern.compile(SIGN + "(?:([0-9]+)\\s+)?(" + DIGITS + ")\\s*[/⁄]\\s*(" + DIGITS + ")");
+        private static final Pattern ROOT =
+                Pattern.compile(SIGN + "(?:(" + DIGITS + ")\\s*[·×*]?\\s*)?(?:√|sqrt|root)\\s*"
+                        + "(?:\\(\\s*(" + DIGITS + ")\\s*(?:/\\s*(" + DIGITS + ")\\s*)?\\)|(" + DIGITS + "))"
+                        + "(?:\\s*/\\s*(" + DIGITS + "))?");
         private static final Pattern NONE =
                 Pattern.compile("(?i)none|no mode|no value|undefined|not defined|does not exist|n/?a|-|–|—");
         private static final Pattern BETWEEN = Pattern.compile("\\s*;\\s*|\\s+and\\s+");
-        /** A word or symbol and an equals sign before the answer, or an “about” sign. */
-        private static final Pattern BEFORE = Pattern.compile("^(?:[^=≈]{0,20}[=≈])\\s*");
-        /** A unit behind it: words, °, powers, slashes between words. */
-        private static final Pattern UNIT =
-                Pattern.compile("(?<=[0-9)%.,])\\s*(?:[\\p{L}°€$£µ][\\p{L}°²³/^0-9·.\\s]*)$");
+        /** What is worked out, by name or symbol, and an equals sign; or a sign that the number was rounded. */
+        private static final Pattern BEFORE = Pattern.compile("^(?:[\\p{L}σμ][^=≈;]{0,40}?)?\\s*[=≈]\\s*(?:[=≈]\\s*)?");
+        /** A currency before the number. */
+        private static final Pattern CURRENCY = Pattern.compile("^([€$£₹]|Rs\\.?)\\s*(?=[0-9.,+\\-\u2212])");
 
-        private Reader() {}
+        private static final Pattern GROUPS = Pattern.compile("(?<=[0-9]) (?=[0-9]{3}(?![0-9]))");
+        private static final Pattern FULL_STOP = Pattern.compile("\\.\\s*$");
+        private static final String RAISED = "⁰¹²³⁴⁵⁶⁷⁸⁹";
 
-        private static Answer read(String text) {
-            String plain = text.strip().replaceAll("[\\u00a0\\u202f\\u2009]", "");
+        private final String unit;
+
+        private Reader(String unit) {
+            this.unit = unit;
+        }
+
+        /** What is left behind a number. */
+        private record Part(Given given, int end) {}
+
+        private Answer read(String text) {
+            String plain = text.strip().replaceAll("[\\u00a0\\u202f\\u2009]", " ");
             if (plain.isEmpty() || plain.length() > MOST_CHARACTERS) {
                 return new Unreadable(text);
             }
@@ -78,7 +107,8 @@ public sealed interface Answer {
             }
             List<Given> numbers = new ArrayList<>();
             for (String part : BETWEEN.split(plain, -1)) {
-                Optional<Given> number = number(part);
+                Optional<Given> number =
+                        number(part).or(() -> number(FULL_STOP.matcher(part).replaceFirst("")));
                 if (number.isEmpty()) {
                     return new Unreadable(text);
                 }
@@ -87,58 +117,104 @@ public sealed interface Answer {
             return new Numbers(numbers);
         }
 
-        private static Optional<Given> number(String part) {
-            String bare =
-                    UNIT.matcher(BEFORE.matcher(part.strip()).replaceFirst("")).replaceFirst("");
-            bare = bare.strip();
-            Matcher plain = PLAIN.matcher(bare.replaceAll("(?<=[0-9]) (?=[0-9]{3}(?![0-9]))", ""));
-            if (plain.matches()) {
-                boolean percent = !plain.group(2).isEmpty();
-                return decimal(plain.group(1).replaceAll("\\s", ""))
-                        .map(numeral -> new Given(
-                                numeral.exact(), Optional.of(numeral.places()), figures(numeral.value()), percent));
-            }
-            Matcher fraction = FRACTION.matcher(bare);
-            if (fraction.matches()) {
-                return fraction(fraction);
-            }
-            Matcher root = ROOT.matcher(bare);
-            return root.matches() ? root(root) : Optional.empty();
+        private Optional<Given> number(String part) {
+            String bare = BEFORE.matcher(part.strip()).replaceFirst("").strip();
+            Matcher currency = CURRENCY.matcher(bare);
+            Optional<Units.Unit> before = currency.find() ? Units.read(currency.group(1), unit) : Optional.empty();
+            String rest = GROUPS.matcher(before.isEmpty() ? bare : bare.substring(currency.end()))
+                    .replaceAll("");
+            return root(rest)
+                    .or(() -> fraction(rest))
+                    .or(() -> plain(rest))
+                    .flatMap(found -> withUnit(found.given(), rest.substring(found.end()), before));
         }
 
-        private static Optional<Given> fraction(Matcher matcher) {
-            Optional<Exact> top = decimal(matcher.group(3)).map(Numerals.Numeral::exact);
-            Optional<Exact> bottom = decimal(matcher.group(4)).map(Numerals.Numeral::exact);
-            if (top.isEmpty() || bottom.isEmpty() || bottom.get().signum() == 0) {
+        /** The number with what stands behind it, which must be nothing or a unit. */
+        private Optional<Given> withUnit(Given given, String behind, Optional<Units.Unit> before) {
+            if (behind.isBlank()) {
+                return Optional.of(given.in(before));
+            }
+            return before.isPresent()
+                    ? Optional.empty()
+                    : Units.read(behind, unit).map(read -> given.in(Optional.of(read)));
+        }
+
+        private static Optional<Part> plain(String text) {
+            Matcher plain = PLAIN.matcher(text);
+            if (!plain.lookingAt()) {
                 return Optional.empty();
             }
-            Exact value = top.get().over(bottom.get());
-            if (matcher.group(2) != null) {
-                value = value.plus(decimal(matcher.group(2)).orElseThrow().exact());
-            }
-            return Optional.of(exact(isMinus(matcher.group(1)) ? value.negated() : value));
+            return decimal(plain.group(1) + scientific(plain.group(2)))
+                    .map(numeral -> new Part(
+                            new Given(
+                                    numeral.exact(),
+                                    Optional.of(numeral.places()),
+                                    figures(numeral.value()),
+                                    Optional.empty()),
+                            plain.end()));
         }
 
-        private static Optional<Given> root(Matcher matcher) {
-            Optional<Exact> under = decimal(matcher.group(3)).map(Numerals.Numeral::exact);
-            Optional<Exact> below = matcher.group(4) == null
-                    ? Optional.of(Exact.ONE)
-                    : decimal(matcher.group(4)).map(Numerals.Numeral::exact);
-            Optional<Exact> times = matcher.group(2).isEmpty()
-                    ? Optional.of(Exact.ONE)
-                    : decimal(matcher.group(2)).map(Numerals.Numeral::exact);
-            if (under.isEmpty()
-                    || below.isEmpty()
-                    || times.isEmpty()
-                    || below.get().signum() == 0) {
+        /** 1.2 · 10³ as 1.2e3. */
+        private static String scientific(String number) {
+            int times = Math.max(
+                    Math.max(number.indexOf('·'), number.indexOf('×')),
+                    Math.max(number.indexOf('*'), number.indexOf('x')));
+            if (times < 0) {
+                return number;
+            }
+            String exponent = number.substring(times + 1).strip().substring(2);
+            StringBuilder plain = new StringBuilder();
+            for (int i = 0; i < exponent.length(); i++) {
+                int raised = RAISED.indexOf(exponent.charAt(i));
+                plain.append(raised >= 0 ? (char) ('0' + raised) : exponent.charAt(i));
+            }
+            return number.substring(0, times).strip() + "e"
+                    + plain.toString().replaceAll("[\\s^⁺]", "").replace('⁻', '-');
+        }
+
+        private static Optional<Part> fraction(String text) {
+            Matcher matcher = FRACTION.matcher(text);
+            if (!matcher.lookingAt()) {
                 return Optional.empty();
             }
-            Figure root = Root.of(1, under.get().over(below.get())).times(times.get());
-            return Optional.of(exact(isMinus(matcher.group(1)) ? root.negated() : root));
+            Optional<Exact> top = exact(matcher.group(3));
+            Optional<Exact> bottom = exact(matcher.group(4)).filter(below -> below.signum() != 0);
+            Exact whole = matcher.group(2) == null
+                    ? Exact.ZERO
+                    : exact(matcher.group(2)).orElse(Exact.ZERO);
+            return top.flatMap(over -> bottom.map(below -> whole.plus(over.over(below))))
+                    .map(value ->
+                            new Part(exactly(isMinus(matcher.group(1)) ? value.negated() : value), matcher.end()));
         }
 
-        private static Given exact(Figure value) {
-            return new Given(value, Optional.empty(), Integer.MAX_VALUE, false);
+        private static Optional<Part> root(String text) {
+            Matcher matcher = ROOT.matcher(text);
+            if (!matcher.lookingAt()) {
+                return Optional.empty();
+            }
+            Optional<Exact> under = exact(matcher.group(3) == null ? matcher.group(5) : matcher.group(3));
+            Optional<Exact> underBelow = matcher.group(4) == null ? Optional.of(Exact.ONE) : exact(matcher.group(4));
+            Optional<Exact> times = matcher.group(2) == null ? Optional.of(Exact.ONE) : exact(matcher.group(2));
+            Optional<Exact> below = matcher.group(6) == null ? Optional.of(Exact.ONE) : exact(matcher.group(6));
+            boolean read = under.isPresent()
+                    && times.isPresent()
+                    && underBelow.filter(value -> value.signum() != 0).isPresent()
+                    && below.filter(value -> value.signum() != 0).isPresent();
+            if (!read) {
+                return Optional.empty();
+            }
+            Figure root = Root.of(1, under.get().over(underBelow.get()))
+                    .times(times.get())
+                    .over(below.get());
+            return Optional.of(new Part(exactly(isMinus(matcher.group(1)) ? root.negated() : root), matcher.end()));
+        }
+
+        private static Given exactly(Figure value) {
+            return new Given(value, Optional.empty(), Integer.MAX_VALUE, Optional.empty());
+        }
+
+        private static Optional<Exact> exact(String text) {
+            return decimal(text).map(Numerals.Numeral::exact);
         }
 
         private static boolean isMinus(String sign) {

@@ -32,6 +32,7 @@ public final class Marker {
     private static final int MORE_PLACES = 3;
 
     private final Sample sample;
+    private final String unit;
     private final CourseCard card;
     private final Function<CourseCard, Sample> reading;
     private final Evaluation evaluation;
@@ -52,6 +53,16 @@ public final class Marker {
      * @param reading the sample as it is read under another card: with other boundaries of its classes, say
      */
     public Marker(Sample sample, CourseCard card, Function<CourseCard, Sample> reading) {
+        this(sample, card, reading, "");
+    }
+
+    /**
+     * The same for a sample in a unit.
+     *
+     * @param unit the unit of its values; empty where they have none
+     */
+    public Marker(Sample sample, CourseCard card, Function<CourseCard, Sample> reading, String unit) {
+        this.unit = unit;
         this.sample = sample;
         this.reading = reading;
         this.card = card;
@@ -76,7 +87,39 @@ public final class Marker {
      */
     public Verdict mark(String question, String text) {
         Outcome outcome = measure(question).outcome(evaluation);
-        return namesClass(text, outcome).orElseGet(() -> mark(question, Answer.parse(text), outcome));
+        return namesClass(text, outcome).orElseGet(() -> mark(question, Answer.parse(text, unit), outcome));
+    }
+
+    /** What is to be said of the unit of an answer; nothing where it has none, or the right one. */
+    public Optional<Sentence> aboutUnit(String question, String text) {
+        if (!(Answer.parse(text, unit) instanceof Answer.Numbers given)) {
+            return Optional.empty();
+        }
+        Measure.Dimension dimension = measure(question).dimension();
+        boolean square = dimension == Measure.Dimension.SQUARED;
+        return given.numbers().stream()
+                .flatMap(number -> number.unit().stream())
+                .filter(read -> !isRight(read, dimension))
+                .findFirst()
+                .map(read -> dimension == Measure.Dimension.NONE
+                        ? Sentence.of("answer.no-unit", read.name())
+                        : dimension == Measure.Dimension.PERCENT
+                                ? Sentence.of("answer.in-percent", written(read))
+                                : Sentence.of("answer.wrong-unit", square ? unit + "²" : unit, written(read)));
+    }
+
+    private static String written(Units.Unit read) {
+        return read.power() == 2 ? read.name() + "²" : read.name();
+    }
+
+    private boolean isRight(Units.Unit read, Measure.Dimension dimension) {
+        boolean percent = read.name().equals(Units.PERCENT);
+        return switch (dimension) {
+            case NONE -> percent && read.power() == 1;
+            case PERCENT -> percent;
+            case UNIT -> unit.isEmpty() || read.power() == 1 && read.name().equals(Units.nameOf(unit));
+            case SQUARED -> unit.isEmpty() || read.power() == 2 && read.name().equals(Units.nameOf(unit));
+        };
     }
 
     private Verdict mark(String question, Answer answer, Outcome outcome) {

@@ -11,6 +11,7 @@ import java.util.Set;
 import promedio.core.formula.Evaluation;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Formula.Operator;
+import promedio.core.formula.Lettering;
 import promedio.core.formula.LineRounding;
 import promedio.core.formula.Notation;
 import promedio.core.formula.Symbol;
@@ -59,7 +60,7 @@ final class RoundedWays {
         List<Way> ways = new ArrayList<>();
         if (sample.rows() <= MOST_ROWS) {
             for (Measure.Method method : measure.methods(sample.shape())) {
-                everyLine(method.formula(), places).ifPresent(ways::add);
+                everyLine(Lettering.distinct(method.formula()), places).ifPresent(ways::add);
             }
         }
         return ways;
@@ -72,7 +73,7 @@ final class RoundedWays {
             return ways;
         }
         List<Formula.Named> orders = measure.methods(sample.shape()).stream()
-                .flatMap(method -> orders(method.formula()).stream())
+                .flatMap(method -> orders(Lettering.distinct(method.formula())).stream())
                 .toList();
         for (int places = Math.max(0, from); places <= to; places++) {
             for (Formula.Named order : orders) {

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * Many exact decimals on one decimal scale: number i is {@code units[i]} · 10^−places. They lie in machine words where
@@ -128,6 +129,8 @@ public final class Decimals {
     /** Collects decimals one by one and widens the scale as needed. */
     public static final class Builder {
         private static final int MOST_COMPACT_PLACES = 18;
+        private static final long[] TENS =
+                IntStream.rangeClosed(0, 18).mapToLong(Builder::ten).toArray();
 
         private int size;
         private int places;
@@ -141,12 +144,25 @@ public final class Decimals {
 
         /** Adds {@code unit} · 10^−unitPlaces. */
         public void add(long unit, int unitPlaces) {
-            if (wide == null && unitPlaces == places) {
-                room();
-                units[size++] = unit;
-            } else {
+            if (wide != null || unitPlaces > places || !addScaled(unit, places - unitPlaces)) {
                 add(BigDecimal.valueOf(unit, unitPlaces));
             }
+        }
+
+        private static long ten(int power) {
+            return BigInteger.TEN.pow(power).longValueExact();
+        }
+
+        /** Adds a unit times a power of ten, when that fits. */
+        private boolean addScaled(long unit, int more) {
+            long factor = more < TENS.length ? TENS[more] : Long.MAX_VALUE;
+            long most = Long.MAX_VALUE / factor;
+            if (unit > most || unit < -most) {
+                return false;
+            }
+            room();
+            units[size++] = unit == 0 ? 0 : unit * factor;
+            return true;
         }
 
         /** Adds one decimal. */

@@ -24,6 +24,9 @@ public record Numerals(char decimalMark, char thousandsMark) {
     public static final int MOST_DIGITS = 34;
 
     private static final int MOST_CHARACTERS = 1_000;
+    /** So many characters make less than 2⁶³. */
+    private static final int MOST_PLAIN = 18;
+
     private static final int LARGEST_EXPONENT = 308;
     private static final Pattern NUMBER =
             Pattern.compile("([+\\-\u2212]?)([0-9]*)(?:\\.([0-9]*))?(?:[eE]([+\\-\u2212]?)([0-9]{1,9}))?(\\s*%)?");
@@ -64,6 +67,34 @@ public record Numerals(char decimalMark, char thousandsMark) {
             return Optional.empty();
         }
         return plain(trimmed).flatMap(Numerals::readPlain);
+    }
+
+    /**
+     * Reads a plain decimal, digits with a sign and this decimal mark and nothing else, straight into a column; most cells of
+     * large files are such.
+     *
+     * @return false when the text is not one, and nothing was added; it may still be a number
+     */
+    public boolean addPlain(String text, Decimals.Builder to) {
+        int length = text.length();
+        int at = length > 0 && (text.charAt(0) == '-' || text.charAt(0) == '+') ? 1 : 0;
+        if (length == at || length - at > MOST_PLAIN) {
+            return false;
+        }
+        long unit = 0;
+        int mark = -1;
+        for (int i = at; i < length; i++) {
+            char character = text.charAt(i);
+            if (character >= '0' && character <= '9') {
+                unit = 10 * unit + (character - '0');
+            } else if (character == decimalMark && mark < 0 && length > at + 1) {
+                mark = i;
+            } else {
+                return false;
+            }
+        }
+        to.add(text.charAt(0) == '-' ? -unit : unit, mark < 0 ? 0 : length - 1 - mark);
+        return true;
     }
 
     /** The text with a point as decimal mark and without thousands marks. */

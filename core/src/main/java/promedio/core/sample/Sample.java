@@ -73,6 +73,22 @@ public final class Sample {
         return new Sample(values, weights, relative, null, Exact.ZERO, null);
     }
 
+    /** Whether frequencies, in units of the finest of them, add up to less than 2⁶²; only such can be ranked. */
+    public static boolean canAddUp(Decimals frequencies) {
+        BigInteger total = BigInteger.ZERO;
+        for (int i = 0; i < frequencies.size(); i++) {
+            total = total.add(frequencies.bigUnit(i));
+        }
+        return frequencies.isCompact() && total.compareTo(MOST_COUNTED) < 0;
+    }
+
+    /** The same of the frequencies of a class table. */
+    public static boolean canAddUp(ClassTable table) {
+        Decimals.Builder frequencies = new Decimals.Builder(table.size());
+        table.classes().forEach(one -> frequencies.add(decimal(one.frequency())));
+        return canAddUp(frequencies.build());
+    }
+
     /**
      * A class table: each value is taken at the midpoint of its class. While an end is missing the rows are those of the
      * closed classes only, and what would need the others has no value.

@@ -27,7 +27,8 @@ public record ClassLabel(Optional<Exact> from, Optional<Exact> to, Kind kind, Op
         OPEN
     }
 
-    private static final String N = "([+\u2212-]?\\s*[0-9.,]*[0-9][0-9.,]*(?:[eE][+-]?[0-9]+)?)";
+    private static final int LONGEST = 200;
+    private static final String N = "([+\u2212-]?\\s*+[.,]*+[0-9][0-9.,]*+(?:[eE][+-]?[0-9]++)?)";
     private static final Pattern DASHED =
             Pattern.compile(N + "\\s*(?:(?<!\\s)-|-(?=\\s)|\u2013|\u2014|\u2212|\\bto\\b)\\s*" + N);
     private static final Pattern UNDER =
@@ -45,12 +46,19 @@ public record ClassLabel(Optional<Exact> from, Optional<Exact> to, Kind kind, Op
 
     /** Takes a class apart; empty when it is none. */
     public static Optional<ClassLabel> parse(String text, Numerals numerals) {
+        if (text.length() > 2 * LONGEST) {
+            return Optional.empty();
+        }
         String plain = GROUPED.matcher(text.strip())
                 .replaceAll("")
                 .replaceAll("[\\u00a0\\u202f\\s]+", " ")
                 .toLowerCase(java.util.Locale.ROOT);
-        if (plain.isEmpty() || plain.length() > 200) {
+        if (plain.isEmpty() || plain.length() > LONGEST) {
             return Optional.empty();
+        }
+        Optional<Exact> number = plain.endsWith("%") ? Optional.empty() : number(plain, numerals);
+        if (number.isPresent()) {
+            return Optional.of(new ClassLabel(number, number, Kind.SINGLE, Optional.empty()));
         }
         Matcher stated = STATED.matcher(plain);
         if (stated.matches()) {

@@ -81,11 +81,24 @@ public final class ClassReading {
             checkFrequency(row);
             checkLimits(row);
         }
+        if (!problems.isEmpty()) {
+            return;
+        }
         List<Row> closed = rows.stream().filter(row -> !row.label().isOpen()).toList();
         if (closed.isEmpty()) {
             problem(rows.get(0), "classes.only-open");
+            return;
         }
         checkOrder(closed);
+        if (problems.isEmpty()) {
+            checkOpen(closed);
+        }
+        gap = gap.filter(distance -> distance.signum() > 0);
+        if (problems.isEmpty() && gap.isEmpty()) {
+            closed.stream()
+                    .filter(row -> row.label().from().equals(row.label().to()))
+                    .forEach(row -> problem(row, "classes.no-width", row.text()));
+        }
         if (problems.isEmpty()) {
             build(closed);
         }
@@ -112,36 +125,31 @@ public final class ClassReading {
         }
     }
 
-    /** Classes must follow each other with one constant gap, or none; open ones only at the ends. */
+    /** Classes must follow each other with one constant gap, or none; one that does not is held against no other. */
     private void checkOrder(List<Row> closed) {
-        for (int i = 1; i < closed.size(); i++) {
-            Row before = closed.get(i - 1);
-            Row row = closed.get(i);
-            Exact distance =
-                    row.label().from().orElseThrow().minus(before.label().to().orElseThrow());
-            if (distance.signum() < 0) {
-                problem(row, "classes.overlap", before.text(), row.text());
-                return;
-            }
-            boolean intervals = row.label().kind() == ClassLabel.Kind.INTERVAL
-                    || before.label().kind() == ClassLabel.Kind.INTERVAL;
-            if (intervals && distance.signum() > 0) {
-                problem(row, "classes.gap", before.text(), row.text());
-                return;
-            }
-            if (gap.isEmpty()) {
-                gap = Optional.of(distance);
-            } else if (!gap.get().equals(distance)) {
-                problem(row, "classes.uneven-gaps", before.text(), row.text(), distance, gap.get());
-                return;
+        Row before = closed.get(0);
+        for (Row row : closed.subList(1, closed.size())) {
+            int found = problems.size();
+            checkPair(before, row);
+            if (problems.size() == found) {
+                before = row;
             }
         }
-        checkOpen(closed);
-        gap = gap.filter(distance -> distance.signum() > 0);
-        if (gap.isEmpty()) {
-            closed.stream()
-                    .filter(row -> row.label().from().equals(row.label().to()))
-                    .forEach(row -> problem(row, "classes.no-width", row.text()));
+    }
+
+    private void checkPair(Row before, Row row) {
+        Exact distance =
+                row.label().from().orElseThrow().minus(before.label().to().orElseThrow());
+        boolean intervals =
+                row.label().kind() == ClassLabel.Kind.INTERVAL || before.label().kind() == ClassLabel.Kind.INTERVAL;
+        if (distance.signum() < 0) {
+            problem(row, "classes.overlap", before.text(), row.text());
+        } else if (intervals && distance.signum() > 0) {
+            problem(row, "classes.gap", before.text(), row.text());
+        } else if (gap.isEmpty()) {
+            gap = Optional.of(distance);
+        } else if (!gap.get().equals(distance)) {
+            problem(row, "classes.uneven-gaps", before.text(), row.text(), distance, gap.get());
         }
     }
 
@@ -155,6 +163,15 @@ public final class ClassReading {
             Row end = low ? rows.get(0) : rows.get(rows.size() - 1);
             if (end != row) {
                 problem(row, "classes.open-within", row.text());
+                // Where the end is open itself, no other of its side is ever the end; else they are settled one at a
+                // time.
+                boolean settled = end.label().isOpen() && end.label().from().isEmpty() == low;
+                if (!settled) {
+                    return;
+                }
+                continue;
+            }
+            if (!problems.isEmpty()) {
                 continue;
             }
             Row neighbour = low ? closed.get(0) : closed.get(closed.size() - 1);
@@ -165,6 +182,9 @@ public final class ClassReading {
                 problem(row, "classes.overlap", neighbour.text(), row.text());
             } else if (gap.isPresent() && distance.compareTo(gap.get()) > 0) {
                 problem(row, "classes.gap", neighbour.text(), row.text());
+            }
+            if (!problems.isEmpty()) {
+                return; // without this end, the next of its side may be an end that fits
             }
         }
     }

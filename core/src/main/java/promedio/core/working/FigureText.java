@@ -13,6 +13,7 @@ import promedio.core.number.Approximation;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
 import promedio.core.number.HalfRule;
+import promedio.core.sentence.Sentence;
 
 /**
  * Figures as text, the same everywhere on the paper: a true minus sign, the course's decimal mark, a narrow space between
@@ -22,7 +23,6 @@ public final class FigureText {
     private static final int MOST_DIGITS_IN_FULL = 14;
     private static final int MOST_DIGITS_APPROXIMATE = 12;
     private static final int MOST_SHOWN = 20;
-    private static final char GROUP = '\u202f';
 
     private final Accuracy accuracy;
     private final HalfRule halves;
@@ -55,6 +55,11 @@ public final class FigureText {
                 .map(outcome instanceof Outcome.Several ? this::oneOfSeveral : this::answer)
                 .collect(Collectors.joining("; "));
         return figures.size() > MOST_SHOWN ? shown + "; …" : shown;
+    }
+
+    /** The same of a quantity that may be a count, which is whole however many places the card asks for. */
+    public String answer(Outcome outcome, boolean counts) {
+        return counts ? outcome.single().map(this::carried).orElseGet(() -> answer(outcome)) : answer(outcome);
     }
 
     /** Values of the sample stand as they were written; what was computed is rounded as the card asks. */
@@ -110,10 +115,7 @@ public final class FigureText {
         String text = decimal.abs().toPlainString();
         int point = text.indexOf('.');
         String whole = point < 0 ? text : text.substring(0, point);
-        StringBuilder grouped = new StringBuilder(whole);
-        for (int i = whole.length() - 3; i > 0; i -= 3) {
-            grouped.insert(i, GROUP);
-        }
+        StringBuilder grouped = new StringBuilder(Sentence.grouped(whole));
         if (point >= 0) {
             grouped.append(comma ? ',' : '.').append(text, point + 1, text.length());
         }

@@ -10,6 +10,7 @@ import promedio.core.course.CourseCard;
 import promedio.core.formula.Columns;
 import promedio.core.formula.Evaluation;
 import promedio.core.formula.Formula;
+import promedio.core.formula.Lettering;
 import promedio.core.formula.LineRounding;
 import promedio.core.formula.Notation;
 import promedio.core.formula.Outcome;
@@ -45,7 +46,7 @@ public final class Working {
      */
     public Working(Measure.Method method, Sample sample, CourseCard card) {
         this.sample = sample;
-        this.formula = method.formula();
+        this.formula = Lettering.distinct(method.formula());
         this.card = card;
         this.exact = Evaluation.of(sample);
         this.evaluation = exact.rounded(card.lines());
@@ -116,10 +117,11 @@ public final class Working {
         Notation inFigures = figures.write(part.body());
         boolean single = outcome.figures().size() == 1;
         Figure value = outcome.figures().get(0);
-        String result = last && single ? text.answer(value) : single ? shownText(part, value) : text.answer(outcome);
+        boolean rounded = last && !part.symbol().counts();
+        String result = single && !rounded ? shownText(part, value) : text.answer(outcome);
         boolean plain = inFigures.text().equals(result)
                 || inFigures.text().equals(symbols.write(part.body()).text());
-        boolean exact = !last || !single || text.answerIsExact(value);
+        boolean exact = !rounded || !single || text.answerIsExact(value);
         boolean roundedAway = !evaluation.rounding().isExact()
                 && !part.symbol().counts()
                 && !last
@@ -188,15 +190,23 @@ public final class Working {
         return symbols.head(column.expression(), column.weighted());
     }
 
-    /** The figure in a cell. */
-    public Figure cell(Columns.Column column, int row) {
-        Figure cell = evaluation.cell(column.expression(), row);
-        return column.weighted() ? cell.times(sample.weight(row)) : cell;
+    /** The figure in a cell; empty where it has none. What is multiplied by f is a cell of its own, rounded unless it is data. */
+    public Optional<Figure> cell(Columns.Column column, int row) {
+        return evaluation
+                .cell(column.expression(), row)
+                .map(cell -> column.weighted() ? weighted(column, cell, row) : cell);
+    }
+
+    private Figure weighted(Columns.Column column, Figure cell, int row) {
+        Figure product = cell.times(sample.weight(row));
+        return column.expression() instanceof Formula.Variable
+                ? product
+                : evaluation.rounding().write(product);
     }
 
     /** The cell as text. */
     public String cellText(Columns.Column column, int row) {
-        return cellText(column, cell(column, row));
+        return cell(column, row).map(figure -> cellText(column, figure)).orElse("");
     }
 
     private String cellText(Columns.Column column, Figure figure) {
@@ -307,7 +317,9 @@ public final class Working {
 
     /** What the lines lead to, rounded as the card asks; differs from the exact answer by the drift. */
     public Optional<String> answer() {
-        return evaluation.outcome(formula.body()).single().map(text::answer);
+        Outcome outcome = evaluation.outcome(formula.body());
+        return outcome.single()
+                .map(value -> text.answer(outcome, formula.symbol().counts()));
     }
 
     /** How figures are written here. */

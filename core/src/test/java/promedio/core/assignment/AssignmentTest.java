@@ -71,6 +71,40 @@ class AssignmentTest {
         assertThat(builder.size()).isEqualTo(typed.size());
     }
 
+    /** Any of many entries taken out at once are those taken out of a plain list, and what is switched off goes with its entry. */
+    @Property(tries = 60)
+    void entries_taken_out_here_and_there_leave_the_others_as_they_were(
+            @ForAll @IntRange(min = 1, max = 6000) int size, @ForAll long seed) {
+        java.util.Random random = new java.util.Random(seed);
+        List<String> typed = IntStream.range(0, size)
+                .mapToObj(i -> i % 7 == 3 ? "word " + i : Integer.toString(i))
+                .toList();
+        List<Integer> out = IntStream.range(0, size)
+                .filter(i -> random.nextInt(3) == 0)
+                .boxed()
+                .toList();
+        List<Integer> off = IntStream.range(0, size)
+                .filter(i -> random.nextInt(50) == 0)
+                .boxed()
+                .toList();
+        SampleSheet sheet = SampleSheet.list("s1", "", "", Entries.of(typed)).switched(off, false);
+        SampleSheet left = sheet.without(out);
+        List<String> expected = new ArrayList<>();
+        List<String> stillOff = new ArrayList<>();
+        TreeSet<Integer> gone = new TreeSet<>(out);
+        for (int i = 0; i < size; i++) {
+            if (!gone.contains(i)) {
+                expected.add(typed.get(i));
+                if (sheet.off().contains(i)) {
+                    stillOff.add(typed.get(i));
+                }
+            }
+        }
+        assertThat(left.values().texts()).isEqualTo(expected);
+        assertThat(left.off().stream().map(left.values()::text).toList()).isEqualTo(stillOff);
+        assertThat(sheet.switched(off, true).off()).isEmpty();
+    }
+
     /** Long enough for several pieces, changed in the middle of them and across their ends. */
     @Property(tries = 60)
     void a_long_column_is_changed_as_a_plain_list_is(
@@ -156,13 +190,13 @@ class AssignmentTest {
     @Test
     void an_entry_that_is_switched_off_stays_in_view_and_counts_nowhere() {
         SampleSheet sheet = SampleSheet.list("s1", "Sample", "", Entries.of("1", "2", "300"))
-                .switched(2, false);
+                .switched(List.of(2), false);
         Interpretation reading = Interpretation.of(sheet, CourseCard.STANDARD);
         assertThat(reading.sample().count()).isEqualTo(Exact.TWO);
         assertThat(reading.status(2)).isEqualTo(Interpretation.Status.OFF);
         assertThat(sheet.inserted(0, List.of(List.of("7"))).off()).containsExactly(3);
-        assertThat(sheet.removed(0, 1).off()).containsExactly(1);
-        assertThat(sheet.switched(2, true).off()).isEmpty();
+        assertThat(sheet.without(List.of(0)).off()).containsExactly(1);
+        assertThat(sheet.switched(List.of(2), true).off()).isEmpty();
     }
 
     @Test
@@ -234,7 +268,7 @@ class AssignmentTest {
                 new Edit.AddSheet(0, sheet),
                 new Edit.SetEntry("s1", 0, 1, "5"),
                 new Edit.InsertRows("s1", 2, List.of(List.of("7", "8"))),
-                new Edit.SwitchEntry("s1", 0, false),
+                new Edit.SwitchEntries("s1", 0, false),
                 new Edit.WriteAnswer("s1", "mean", "3.5"),
                 new Edit.ChangeCard(CourseCard.STANDARD.with(CardKey.DIVISOR, Divisor.POPULATION)),
                 new Edit.SetMissingCodes("s1", Set.of("-99")),

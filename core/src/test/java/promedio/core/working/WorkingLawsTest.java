@@ -107,6 +107,22 @@ class WorkingLawsTest {
         linesAreTrue(table, Catalogue.classes().page(rounded), rounded);
     }
 
+    /** L, F, f and h of the class of Q₁ are not those of the class of Q₃, so they are not written alike. */
+    @Property(tries = 40)
+    void one_letter_has_one_value_in_a_working(
+            @ForAll("lists") Sample list, @ForAll("tables") Sample table, @ForAll("classes") Sample classes) {
+        for (Sample sample : List.of(list, table, classes)) {
+            for (Measure measure : Catalogue.of(sample).all()) {
+                for (Measure.Method method : measure.methods(sample.shape())) {
+                    assertThat(new Working(method, sample, CourseCard.STANDARD).lines())
+                            .as("%s by %s of %s", measure.key(), method.id(), sample)
+                            .extracting(line -> line.symbol().text())
+                            .doesNotHaveDuplicates();
+                }
+            }
+        }
+    }
+
     private static void linesAreTrue(Sample sample, List<Measure> measures, CourseCard card) {
         for (Measure measure : measures) {
             for (Measure.Method method : measure.methods(sample.shape())) {
@@ -150,7 +166,8 @@ class WorkingLawsTest {
             @ForAll("tables") Sample table,
             @ForAll @IntRange(min = 0, max = 3) int places) {
         CourseCard rounded = CourseCard.STANDARD.with(CardKey.WORKING, Optional.of(places));
-        for (Sample sample : List.of(list, table)) {
+        Sample shares = Sample.frequencies(table.values(), hundredths(table), true);
+        for (Sample sample : List.of(list, table, shares)) {
             for (Measure measure : Catalogue.lists().page(rounded)) {
                 for (Measure.Method method : measure.methods(sample.shape())) {
                     Working working = new Working(method, sample, rounded);
@@ -166,6 +183,15 @@ class WorkingLawsTest {
                 }
             }
         }
+    }
+
+    /** The frequencies of a table as proportions with two places, whatever they add up to. */
+    private static Decimals hundredths(Sample table) {
+        Decimals.Builder shares = new Decimals.Builder(table.rows());
+        for (int row = 0; row < table.rows(); row++) {
+            shares.add(table.weight(row).numerator().longValueExact() * 7 + 1, 2);
+        }
+        return shares.build();
     }
 
     private static BigDecimal sum(Working working, Columns.Column column) {

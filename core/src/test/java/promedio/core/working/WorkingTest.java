@@ -137,7 +137,9 @@ class WorkingTest {
                         assertThat(working.answer())
                                 .as(name)
                                 .contains(new FigureText(card, sample.values().places())
-                                        .answer(measure.outcome(Evaluation.of(sample))));
+                                        .answer(
+                                                measure.outcome(Evaluation.of(sample)),
+                                                measure.symbol().counts()));
                     }
                 }
             }

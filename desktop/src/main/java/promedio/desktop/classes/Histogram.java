@@ -79,6 +79,11 @@ final class Histogram extends Plot {
     }
 
     @Override
+    boolean countsWhole() {
+        return !shown().byDensity() && !shown().table().isRelative();
+    }
+
+    @Override
     String title() {
         return Words.of(shown().byDensity() ? "classes.density" : "classes.frequency");
     }

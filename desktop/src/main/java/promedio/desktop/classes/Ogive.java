@@ -3,6 +3,7 @@ package promedio.desktop.classes;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.geometry.BoundingBox;
 import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.GraphicsContext;
@@ -39,6 +40,11 @@ final class Ogive extends Plot {
     @Override
     double highest() {
         return shown().table().count().toDouble();
+    }
+
+    @Override
+    boolean countsWhole() {
+        return !shown().table().isRelative();
     }
 
     @Override
@@ -112,26 +118,39 @@ final class Ogive extends Plot {
         place(g, labels);
     }
 
-    /** Labels in a row inside the picture, above the axis, moved apart where they would touch. */
+    /** Labels beside their lines, where neither a curve nor another label is in the way. */
     private void place(GraphicsContext g, List<Label> labels) {
         Font font = font(0.82, true);
         g.setFont(font);
         g.setTextAlign(TextAlignment.LEFT);
         g.setTextBaseline(VPos.BOTTOM);
-        double y = bottom() - 0.35 * em();
-        double end = Double.NEGATIVE_INFINITY;
-        int row = 0;
+        double least = left() + 2;
+        double most = bottom() - 0.35 * em();
+        LabelPlaces places = new LabelPlaces(
+                new BoundingBox(least, top(), getWidth() - least, most - top()),
+                pieces(),
+                labels.stream().map(Label::x).toList());
         for (Label label : labels) {
-            double width = width(label.text(), font);
-            double x = Math.min(label.x() + 3, right() - width);
-            row = x < end + 4 ? row + 1 : 0;
-            end = Math.max(end, x + width);
-            double at = y - row * 1.15 * em();
-            g.setFill(paper().deriveColor(0, 1, 1, 0.8));
-            g.fillRect(x - 1, at - 1.0 * em(), width + 2, 1.05 * em());
+            BoundingBox place = places.place(label.x(), width(label.text(), font) + 2, 1.1 * em());
             g.setFill(label.main() ? accent() : group());
-            g.fillText(label.text(), x, at);
+            g.fillText(label.text(), place.getMinX() + 1, place.getMaxY());
         }
+    }
+
+    /** Both curves, piece by piece. */
+    private List<LabelPlaces.Piece> pieces() {
+        ClassTable table = shown().table();
+        double total = highest();
+        List<LabelPlaces.Piece> pieces = new ArrayList<>();
+        for (int i = 0; i < table.size(); i++) {
+            double before = table.before(i).toDouble();
+            double through = before + table.at(i).frequency().toDouble();
+            double from = x(shown().lower(i));
+            double to = x(shown().upper(i));
+            pieces.add(new LabelPlaces.Piece(from, y(before), to, y(through)));
+            pieces.add(new LabelPlaces.Piece(from, y(total - before), to, y(total - through)));
+        }
+        return pieces;
     }
 
     private Color group() {

@@ -69,6 +69,9 @@ abstract class Plot extends Ink {
     /** The greatest number on the upright axis. */
     abstract double highest();
 
+    /** Whether the upright axis counts things, which come whole. */
+    abstract boolean countsWhole();
+
     /** What the upright axis counts. */
     abstract String title();
 
@@ -99,7 +102,7 @@ abstract class Plot extends Ink {
         g.setFont(font(0.82, false));
         g.setTextAlign(TextAlignment.RIGHT);
         g.setTextBaseline(VPos.CENTER);
-        for (BigDecimal tick : ticks(0, highest(), (bottom() - top()) / (2.2 * em()))) {
+        for (BigDecimal tick : ticks(0, highest(), (bottom() - top()) / (2.2 * em()), countsWhole())) {
             double y = y(tick.doubleValue());
             g.strokeLine(left() - 3, y, left(), y);
             g.fillText(shown.figures().text().plain(tick), left() - 6, y);
@@ -141,14 +144,16 @@ abstract class Plot extends Ink {
         return edges;
     }
 
-    /** Round numbers from low to high, at most so many. */
-    static List<BigDecimal> ticks(double low, double high, double most) {
-        double least = (high - low) / Math.max(1, most);
+    /** Round numbers from low to high, at most so many; whole ones where only such make sense. */
+    static List<BigDecimal> ticks(double low, double high, double most, boolean whole) {
+        double asked = (high - low) / Math.max(1, most);
+        double least = whole ? Math.max(1, asked) : asked;
         BigDecimal step = BigDecimal.ONE;
         int exponent = (int) Math.floor(Math.log10(least));
         for (double round : ROUND) {
             step = BigDecimal.valueOf(round).scaleByPowerOfTen(exponent);
-            if (step.doubleValue() >= least * (1 - 1e-9)) {
+            boolean fits = !whole || step.stripTrailingZeros().scale() <= 0;
+            if (fits && step.doubleValue() >= least * (1 - 1e-9)) {
                 break;
             }
         }

@@ -50,7 +50,10 @@ final class ReadingBox extends VBox {
             if (FAULTS.contains(interpretation.status(row))) {
                 String typed = figures.sheet().values().text(row);
                 interpretation.remark(row).ifPresent(remark -> {
-                    Label label = say(Words.of("classes.fault", typed, Words.of(remark, figures.text())));
+                    String said = Words.of(remark, figures.text());
+                    // What is said of an entry names it; what is said of a class among others may name another first.
+                    boolean named = remark.key().startsWith("entry.");
+                    Label label = say(named ? said : Words.of("classes.fault", typed, said));
                     label.getStyleClass().add("fault");
                 });
             }

@@ -110,8 +110,8 @@ final class Shown {
 
     /** What the numbers are, with their unit. */
     String axis() {
-        String unit = figures.sheet().unit();
-        String name = figures.sheet().name();
+        String unit = figures.unit();
+        String name = figures.name();
         return unit.isEmpty() ? name : name + ", " + unit;
     }
 }

@@ -10,6 +10,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import promedio.core.formula.Evaluation;
 import promedio.core.formula.Formula;
+import promedio.core.formula.Lettering;
 import promedio.core.formula.Outcome;
 import promedio.core.measure.Catalogue;
 import promedio.core.measure.Labels;
@@ -93,7 +94,7 @@ final class WorkingBox extends VBox {
         readOff.getStyleClass().add("read-off");
         getChildren().add(readOff);
         for (Working.Line line : working.lines()) {
-            FormulaView view = new FormulaView().pointing(line.notation(), node -> point(node, found));
+            FormulaView view = new FormulaView().pointing(line.notation(), node -> point(node, sample, found));
             boolean read = line.part().symbol().counts() && !line.last();
             (read ? readOff : this).getChildren().add(view);
         }
@@ -172,11 +173,18 @@ final class WorkingBox extends VBox {
         return found.isEmpty() ? -1 : found.get(0);
     }
 
-    private void point(Optional<Formula> node, int found) {
-        String letter = node.filter(Formula.Named.class::isInstance)
-                .map(named -> ((Formula.Named) named).symbol().id())
-                .orElse("");
-        grid.point(letter, found);
+    /** Lights up the cell a letter is read from: in the class that this letter belongs to, where there are several. */
+    private void point(Optional<Formula> node, Sample sample, int found) {
+        Optional<Formula.Named> named =
+                node.filter(Formula.Named.class::isInstance).map(Formula.Named.class::cast);
+        int own = named.map(Formula.Named::body)
+                .filter(Formula.Reading.class::isInstance)
+                .flatMap(body -> Evaluation.of(sample)
+                        .outcome(((Formula.Reading) body).found())
+                        .single())
+                .map(index -> (int) index.toDouble())
+                .orElse(found);
+        grid.point(named.map(one -> Lettering.bare(one.symbol().id())).orElse(""), own);
     }
 
     private static Label sentence(String words) {

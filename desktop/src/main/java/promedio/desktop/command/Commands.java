@@ -1,12 +1,16 @@
 package promedio.desktop.command;
 
+import java.io.File;
 import java.io.InputStream;
 import java.io.PrintWriter;
 import java.util.concurrent.Callable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import promedio.core.sentence.Visible;
 
 /** The command line of the program. */
 @Command(
@@ -32,6 +36,11 @@ public final class Commands implements Callable<Integer> {
     @Parameters(arity = "0..1", paramLabel = "FILE", description = "An assignment (.promedio) to open.")
     private String file;
 
+    private static final int LONGEST_WORD = 60;
+
+    @Spec
+    private CommandSpec spec;
+
     private final Window window;
 
     private Commands(Window window) {
@@ -40,6 +49,12 @@ public final class Commands implements Callable<Integer> {
 
     @Override
     public Integer call() {
+        if (file != null && !new File(file).isFile()) {
+            throw new CommandLine.ParameterException(
+                    spec.commandLine(),
+                    "There is no command and no file \"" + Visible.line(file, LONGEST_WORD)
+                            + "\". The command is solve.");
+        }
         return window.open(file, demo);
     }
 
@@ -50,13 +65,13 @@ public final class Commands implements Callable<Integer> {
                 .setOut(out)
                 .setErr(err);
         line.setParameterExceptionHandler((problem, args) -> {
-            err.println(problem.getMessage());
+            err.println(Visible.line(problem.getMessage()));
             err.println("Try --help.");
             err.flush();
             return CommandLine.ExitCode.USAGE;
         });
         line.setExecutionExceptionHandler((problem, command, result) -> {
-            err.println("This should not have happened: " + problem + ". Nothing was changed.");
+            err.println(Visible.line("Promedio itself failed (" + problem + "); nothing was changed."));
             err.flush();
             return CommandLine.ExitCode.SOFTWARE;
         });

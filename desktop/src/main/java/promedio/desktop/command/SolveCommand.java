@@ -29,6 +29,7 @@ import promedio.core.measure.Measure;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
 import promedio.core.sample.Sample;
+import promedio.core.sentence.Visible;
 import promedio.files.InputProblem;
 import promedio.files.delimited.SampleReader;
 import promedio.files.delimited.TextSource;
@@ -121,24 +122,45 @@ public final class SolveCommand implements Callable<Integer> {
         int status = 0;
         PrintWriter out = spec.commandLine().getOut();
         for (String input : inputs) {
-            try {
-                SampleReader.Reading reading = read(input, card);
-                Results results = results(reading.sample(), asked);
-                out.println(json ? results.json(input, reading) : results.text(input, reading));
-            } catch (InputProblem problem) {
+            Answered answered = answer(input, card, asked);
+            answered.printed().ifPresent(text -> out.println(json ? Visible.json(text) : text));
+            if (answered.problem().isPresent()) {
                 status = INPUT_NOT_READ;
-                if (json) {
-                    out.println(new ObjectMapper()
-                            .createObjectNode()
-                            .put("source", input)
-                            .put("error", problem.getMessage()));
-                }
-                spec.commandLine().getErr().println(problem.getMessage());
+                spec.commandLine().getErr().println(answered.problem().get());
             }
         }
         out.flush();
         spec.commandLine().getErr().flush();
         return status;
+    }
+
+    /** What is printed for an input, and what is wrong with it. */
+    private record Answered(Optional<String> printed, Optional<String> problem) {}
+
+    /** Answers for one input; whatever fails there, the others are answered too. */
+    private Answered answer(String input, CourseCard card, Map<String, Measure> asked) {
+        try {
+            SampleReader.Reading reading = read(input, card);
+            Results results = results(reading.sample(), asked);
+            return new Answered(
+                    Optional.of(json ? results.json(input, reading) : results.text(input, reading)), Optional.empty());
+        } catch (InputProblem problem) {
+            return failed(input, problem.getMessage());
+        } catch (OutOfMemoryError tooLarge) {
+            return failed(input, input + ": there is not enough memory to work this out.");
+        } catch (RuntimeException | StackOverflowError fault) {
+            return failed(input, input + ": Promedio itself failed here (" + fault + "); the input may be right.");
+        }
+    }
+
+    private Answered failed(String input, String sentence) {
+        String line = Visible.line(sentence);
+        String object = new ObjectMapper()
+                .createObjectNode()
+                .put("source", input)
+                .put("error", line)
+                .toString();
+        return new Answered(json ? Optional.of(object) : Optional.empty(), Optional.of(line));
     }
 
     private CommandLine.ParameterException usage(String sentence) {
@@ -238,13 +260,13 @@ public final class SolveCommand implements Callable<Integer> {
 
         String text(String source, SampleReader.Reading reading) {
             Sample sample = reading.sample();
-            StringBuilder text = new StringBuilder(source + ": " + written(sample.count()) + " values");
+            StringBuilder text = new StringBuilder(Visible.line(source) + ": " + written(sample.count()) + " values");
             if (sample.missing().signum() > 0) {
                 text.append(", ").append(written(sample.missing())).append(" missing");
             }
-            reading.heading()
-                    .ifPresent(
-                            heading -> text.append(", headed “").append(heading).append("”"));
+            reading.heading().ifPresent(heading -> text.append(", headed “")
+                    .append(Visible.line(heading))
+                    .append("”"));
             outcomes.forEach((key, outcome) -> text.append(String.format(
                     Locale.ROOT,
                     "%n  %-42s %s",

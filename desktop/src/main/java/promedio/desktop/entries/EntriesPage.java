@@ -1,18 +1,15 @@
 package promedio.desktop.entries;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import javafx.collections.ListChangeListener;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
-import javafx.scene.control.SelectionMode;
 import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
@@ -30,6 +27,7 @@ import promedio.core.assignment.SampleSheet;
 import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
 import promedio.core.sample.Sample;
+import promedio.core.sentence.Visible;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.SheetFigures;
 import promedio.desktop.text.Tip;
@@ -51,11 +49,9 @@ public final class EntriesPage extends VBox {
     private final Label leftOut = new Label();
     private final Label chosen = new Label();
     private final EntryField add;
-    private final RowNumbers entryRows = new RowNumbers();
     private final RowNumbers sizeRows = new RowNumbers();
-    private final RowCell.Made entryCells = new RowCell.Made();
     private final RowCell.Made sizeCells = new RowCell.Made();
-    private final ListView<Integer> entries = new ListView<>();
+    private final EntryGrid entries;
     private final ListView<Integer> sizes = new ListView<>();
     private SampleSheet shown;
     private boolean typing;
@@ -68,6 +64,7 @@ public final class EntriesPage extends VBox {
         add.setId("add-field");
         add.setPromptText(Words.of("entries.add.prompt"));
         add.getStyleClass().add("add-field");
+        entries = new EntryGrid(model);
         buildEntries();
         sizes.setItems(sizeRows);
         sizeCells.fill(sizes, () -> new SizeCell(model));
@@ -165,25 +162,21 @@ public final class EntriesPage extends VBox {
 
     private void buildEntries() {
         entries.setId("entries");
-        entries.setEditable(true);
         entries.setAccessibleText(Words.of("entries.order"));
-        entries.setItems(entryRows);
-        entryCells.fill(entries, () -> new EntryCell(model));
-        entries.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
-        entries.getSelectionModel().getSelectedIndices().addListener((ListChangeListener<Integer>) change -> {
+        entries.onChosen(() -> {
             showChosen();
             lightChosen();
         });
         model.looking().litProperty().addListener((property, before, now) -> {
             if (isVisible()) {
-                entryCells.refresh();
+                entries.refresh();
             }
         });
-        entries.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        entries.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
     }
 
     private void key(KeyEvent key) {
-        if (entries.getEditingIndex() >= 0) {
+        if (key.getTarget() != entries) {
             return;
         }
         if (PASTE.match(key)) {
@@ -197,8 +190,6 @@ public final class EntriesPage extends VBox {
             removeChosen();
         } else if (key.getCode() == KeyCode.SPACE) {
             switchChosen();
-        } else if (key.getCode() == KeyCode.ENTER || key.getCode() == KeyCode.F2) {
-            entries.edit(entries.getFocusModel().getFocusedIndex());
         } else {
             return;
         }
@@ -206,7 +197,7 @@ public final class EntriesPage extends VBox {
     }
 
     private List<Integer> chosenRows() {
-        return List.copyOf(new TreeSet<>(entries.getSelectionModel().getSelectedIndices()));
+        return entries.chosen();
     }
 
     private void copy() {
@@ -222,37 +213,27 @@ public final class EntriesPage extends VBox {
     }
 
     private void removeChosen() {
+        SheetFigures seen = model.figuresProperty().get();
         List<Integer> rows = chosenRows();
-        int end = rows.size();
-        List<Edit> edits = new ArrayList<>();
-        // Runs of neighbouring rows, from the last on, so that the rows before keep their numbers.
-        while (end > 0) {
-            int begin = end - 1;
-            while (begin > 0 && rows.get(begin - 1) == rows.get(begin) - 1) {
-                begin--;
-            }
-            edits.add(new Edit.RemoveRows(model.selectedProperty().get(), rows.get(begin), end - begin));
-            end = begin;
+        if (seen != null && !rows.isEmpty()) {
+            model.make(new Edit.RemoveRows(seen.sheet().id(), rows), seen);
         }
-        model.make(new Edit.Together("remove-entries", edits));
     }
 
     private void switchChosen() {
-        model.sheet().ifPresent(sheet -> {
-            List<Edit> edits = new ArrayList<>();
-            for (int row : chosenRows()) {
-                edits.add(new Edit.SwitchEntry(sheet.id(), row, sheet.off().contains(row)));
-            }
-            if (!edits.isEmpty()) {
-                model.make(new Edit.Together(edits.get(0).name(), edits));
-            }
-        });
+        SheetFigures seen = model.figuresProperty().get();
+        List<Integer> rows = chosenRows();
+        if (seen != null && !rows.isEmpty()) {
+            boolean on = seen.sheet().off().contains(rows.get(0));
+            model.make(new Edit.SwitchEntries(seen.sheet().id(), rows, on), seen);
+        }
     }
 
     private void rename() {
         String newName = name.getText().strip();
         String newUnit = unit.getText().strip();
-        boolean changed = shown != null && !(newName.equals(shown.name()) && newUnit.equals(shown.unit()));
+        boolean changed = shown != null
+                && !(newName.equals(Visible.line(shown.name())) && newUnit.equals(Visible.line(shown.unit())));
         if (changed && !newName.isEmpty()) {
             model.make(new Edit.Rename(shown.id(), newName, newUnit));
         }
@@ -282,11 +263,11 @@ public final class EntriesPage extends VBox {
         }
         SampleSheet sheet = figures.sheet();
         if (shown == null || !shown.id().equals(sheet.id())) {
-            entries.getSelectionModel().clearSelection();
+            entries.choose();
         }
         shown = sheet;
-        name.setText(sheet.name());
-        unit.setText(sheet.unit());
+        name.setText(Visible.line(sheet.name()));
+        unit.setText(Visible.line(sheet.unit()));
         missing.setText(codesOf(sheet));
         showCounts(figures);
         notices.show(figures);
@@ -295,12 +276,14 @@ public final class EntriesPage extends VBox {
             typing = false;
             add.requestFocus();
         }
-        entryRows.resize(sheet.size());
+        entries.show(
+                sheet.size(),
+                sheet.frequencies().isPresent(),
+                !figures.interpretation().leftOut().isEmpty());
         sizeRows.resize(
                 figures.sample().isEmpty()
                         ? 0
                         : figures.sample().ranking().distinct().size());
-        entryCells.refresh();
         sizeCells.refresh();
         showChosen();
     }

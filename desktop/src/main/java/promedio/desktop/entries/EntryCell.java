@@ -3,60 +3,106 @@ package promedio.desktop.entries;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.Interpretation;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.sentence.Sentence;
+import promedio.core.sentence.Visible;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.SheetFigures;
+import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
 /** One entry in the order of entry: its number, its text, its frequency in a table, and what is to be said of it. */
-final class EntryCell extends RowCell {
+final class EntryCell extends StackPane {
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private static final PseudoClass FOCUSED = PseudoClass.getPseudoClass("in-focus");
     private static final PseudoClass LEFT_OUT = PseudoClass.getPseudoClass("left-out");
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
+    private static final int LONGEST = 200;
 
     private final DeskModel model;
+    private final Runnable backToList;
     private final Label number = new Label();
     private final Label value = new Label();
     private final Label frequency = new Label();
     private final Label remark = new Label();
     private final Hyperlink accept = new Hyperlink();
     private final HBox box = new HBox(number, value, frequency, remark, accept);
+    private int index = -1;
+    private boolean editing;
 
-    EntryCell(DeskModel model) {
+    /**
+     * A cell of a list.
+     *
+     * @param backToList puts the focus back when an entry was typed anew, or left as it was
+     */
+    EntryCell(DeskModel model, Runnable backToList) {
         this.model = model;
+        this.backToList = backToList;
         getStyleClass().add("entry-cell");
         number.getStyleClass().add("entry-number");
         value.getStyleClass().add("entry-value");
         frequency.getStyleClass().add("entry-frequency");
         remark.getStyleClass().add("entry-remark");
-        box.setAlignment(Pos.BASELINE_LEFT);
+        remark.setMinWidth(0);
+        accept.setMinWidth(USE_PREF_SIZE);
+        Tip.whenCut(value);
+        Tip.whenCut(remark);
+        box.setAlignment(Pos.CENTER_LEFT);
         box.getStyleClass().add("entry-box");
+        getChildren().add(box);
     }
 
-    @Override
-    void show(int row) {
+    double em() {
+        return value.getFont().getSize();
+    }
+
+    /** Which entry it shows; −1 for none. */
+    int index() {
+        return index;
+    }
+
+    void setIndex(int entry) {
+        if (entry != index && editing) {
+            stopEdit();
+        }
+        index = entry;
+    }
+
+    boolean isEditing() {
+        return editing;
+    }
+
+    /** Shows an entry as it is now. */
+    void show(int row, boolean chosen, boolean inFocus) {
         SheetFigures figures = model.figuresProperty().get();
+        pseudoClassStateChanged(CHOSEN, chosen);
+        pseudoClassStateChanged(FOCUSED, inFocus);
         if (row < 0 || figures == null || row >= figures.sheet().size()) {
-            setGraphic(null);
+            box.setVisible(false);
             pseudoClassStateChanged(LEFT_OUT, false);
             pseudoClassStateChanged(WRONG, false);
             pseudoClassStateChanged(LIT, false);
             return;
         }
+        box.setVisible(!editing);
         SampleSheet sheet = figures.sheet();
         Interpretation reading = figures.interpretation();
         Interpretation.Status status = reading.status(row);
-        number.setText(Integer.toString(row + 1));
-        value.setText(sheet.values().text(row));
+        number.setText(Sentence.written(row + 1));
+        value.setText(Visible.line(sheet.values().text(row), LONGEST));
         frequency.setText(sheet.frequencies()
                 .map(column -> Words.of("entries.frequency", column.text(row)))
                 .orElse(""));
@@ -66,8 +112,8 @@ final class EntryCell extends RowCell {
         accept.setText(
                 suggestion.map(mended -> Words.of("entries.accept", mended)).orElse(""));
         show(accept, suggestion.isPresent());
-        accept.setOnAction(
-                click -> suggestion.ifPresent(mended -> model.make(new Edit.SetEntry(sheet.id(), 0, row, mended))));
+        accept.setOnAction(click ->
+                suggestion.ifPresent(mended -> model.make(new Edit.SetEntry(sheet.id(), 0, row, mended), figures)));
         pseudoClassStateChanged(
                 LIT,
                 figures.valueOf(row)
@@ -80,47 +126,66 @@ final class EntryCell extends RowCell {
                 status == Interpretation.Status.NOT_A_NUMBER
                         || status == Interpretation.Status.BAD_FREQUENCY
                         || status == Interpretation.Status.BAD_CLASS);
-        if (!isEditing()) {
-            setGraphic(box);
-        }
     }
 
-    private static void show(javafx.scene.Node node, boolean visible) {
+    private static void show(Node node, boolean visible) {
         node.setVisible(visible);
         node.setManaged(visible);
     }
 
-    @Override
-    public void startEdit() {
-        super.startEdit();
+    /** Puts fields in the place of what is written, to type it anew. */
+    void startEdit() {
         SheetFigures figures = model.figuresProperty().get();
-        if (!isEditing()
-                || figures == null
-                || getItem() == null
-                || getItem() >= figures.sheet().size()) {
+        if (editing || figures == null || index < 0 || index >= figures.sheet().size()) {
             return;
         }
+        editing = true;
         SampleSheet sheet = figures.sheet();
-        int row = getItem();
+        int row = index;
         TextField first = field(sheet.values().text(row), "entry-value");
-        HBox fields = new HBox(number, first);
-        fields.setAlignment(Pos.BASELINE_LEFT);
+        Label its = new Label(number.getText());
+        its.getStyleClass().add("entry-number");
+        HBox fields = new HBox(its, first);
+        fields.setAlignment(Pos.CENTER_LEFT);
         fields.getStyleClass().add("entry-box");
-        sheet.frequencies().ifPresent(column -> {
-            TextField second = field(column.text(row), "entry-frequency");
-            fields.getChildren().add(second);
-            second.setOnAction(entered -> commit(sheet, row, first.getText(), second.getText()));
-        });
-        first.setOnAction(entered -> commit(
-                sheet,
-                row,
-                first.getText(),
-                fields.getChildren().size() > 2
-                        ? ((TextField) fields.getChildren().get(2)).getText()
-                        : ""));
-        setGraphic(fields);
+        Optional<TextField> second = sheet.frequencies().map(column -> field(column.text(row), "entry-frequency"));
+        second.ifPresent(fields.getChildren()::add);
+        Runnable commit = () -> commit(
+                figures, row, first.getText(), second.map(TextField::getText).orElse(""));
+        for (Node field : fields.getChildren()) {
+            if (field instanceof TextField typed) {
+                typed.setOnAction(entered -> commit.run());
+                typed.focusedProperty().addListener((property, before, focused) -> {
+                    boolean within = fields.getChildren().stream().anyMatch(Node::isFocused);
+                    if (editing && !focused && !within && getScene().getFocusOwner() != null) {
+                        Platform.runLater(() -> leave(fields, commit));
+                    }
+                });
+            }
+        }
+        box.setVisible(false);
+        getChildren().add(fields);
         first.requestFocus();
         first.selectAll();
+    }
+
+    /** Somebody went elsewhere: what was typed counts. */
+    private void leave(HBox fields, Runnable commit) {
+        if (editing
+                && getChildren().contains(fields)
+                && fields.getChildren().stream().noneMatch(Node::isFocused)) {
+            Node now = getScene().getFocusOwner();
+            commit.run();
+            if (now != null) {
+                now.requestFocus();
+            }
+        }
+    }
+
+    private void stopEdit() {
+        editing = false;
+        getChildren().setAll(box);
+        box.setVisible(true);
     }
 
     private TextField field(String text, String style) {
@@ -128,15 +193,17 @@ final class EntryCell extends RowCell {
         field.getStyleClass().addAll("entry-field", style);
         field.setOnKeyPressed(key -> {
             if (key.getCode() == KeyCode.ESCAPE) {
-                cancelEdit();
+                stopEdit();
+                backToList.run();
                 key.consume();
             }
         });
         return field;
     }
 
-    private void commit(SampleSheet sheet, int row, String typed, String times) {
-        cancelEdit();
+    private void commit(SheetFigures seen, int row, String typed, String times) {
+        SampleSheet sheet = seen.sheet();
+        stopEdit();
         List<Edit> edits = new ArrayList<>();
         if (!typed.equals(sheet.values().text(row))) {
             edits.add(new Edit.SetEntry(sheet.id(), 0, row, typed.strip()));
@@ -145,16 +212,8 @@ final class EntryCell extends RowCell {
                 .filter(column -> !column.text(row).equals(times))
                 .ifPresent(column -> edits.add(new Edit.SetEntry(sheet.id(), 1, row, times.strip())));
         if (!edits.isEmpty()) {
-            model.make(edits.size() == 1 ? edits.get(0) : new Edit.Together("change-entry", edits));
+            model.make(edits.size() == 1 ? edits.get(0) : new Edit.Together("change-entry", edits), seen);
         }
-        getListView().requestFocus();
-    }
-
-    @Override
-    public void cancelEdit() {
-        super.cancelEdit();
-        box.getChildren().setAll(number, value, frequency, remark, accept);
-        setGraphic(box);
-        getListView().requestFocus();
+        backToList.run();
     }
 }

@@ -2,6 +2,7 @@ package promedio.desktop.entries;
 
 import java.nio.file.Path;
 import java.util.List;
+import promedio.files.assignment.Journal;
 
 /** The ways from an empty paper to an assignment that is there already. */
 public interface FileWays {
@@ -10,6 +11,9 @@ public interface FileWays {
 
     /** Asks for a file and opens it. */
     void open();
+
+    /** Puts back what an earlier desk has left unsaved, once what lies on this one may be put away. */
+    void bringBack(Journal.Kept kept, Runnable then);
 
     /** Opens a file. */
     void take(Path file);

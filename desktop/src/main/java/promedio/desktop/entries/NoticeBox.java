@@ -29,7 +29,8 @@ final class NoticeBox extends VBox {
                 .ifPresent(suspicion -> add(
                         Words.of(suspicion.sentence(), figures.text()),
                         "notice.switch-off",
-                        () -> model.make(new Edit.SwitchEntry(figures.sheet().id(), suspicion.entry(), false))));
+                        () -> model.make(
+                                new Edit.SwitchEntries(figures.sheet().id(), suspicion.entry(), false), figures)));
         int other = reading.readableWithOtherMark();
         boolean comma = figures.card().get(CardKey.DECIMAL_MARK) == DecimalMark.COMMA;
         if (other > 0) {

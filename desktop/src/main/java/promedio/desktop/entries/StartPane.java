@@ -1,6 +1,5 @@
 package promedio.desktop.entries;
 
-import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.geometry.Pos;
@@ -8,14 +7,19 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import promedio.core.sentence.Visible;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.LeftBehind;
 import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 import promedio.files.assignment.Journal;
 
 /** The empty paper: a line that takes typing or a paste at once, and two other ways to begin. */
 public final class StartPane extends VBox {
+    private static final int LONGEST_TITLE = 60;
+
     private final EntryField field;
     private final VBox kept = new VBox();
     private final VBox recent = new VBox();
@@ -47,46 +51,74 @@ public final class StartPane extends VBox {
         recent.getStyleClass().add("start-recent");
         this.ways = ways;
         getChildren().addAll(kept, head, field, hint, others);
-        offer(List.of());
+        offer(LeftBehind.of(List.of()));
     }
 
-    /** Offers back what earlier desks have left unsaved. */
-    public void offer(List<Journal.Kept> left) {
+    /** Offers back what earlier desks have left unsaved, the newest first. */
+    public void offer(LeftBehind left) {
         kept.getChildren().clear();
         kept.setVisible(!left.isEmpty());
         kept.setManaged(!left.isEmpty());
         if (left.isEmpty()) {
             return;
         }
-        Label head = new Label(Words.of("kept.head"));
-        head.getStyleClass().add("kept-head");
-        kept.getChildren().add(head);
-        for (Journal.Kept one : left) {
-            String title = one.history().present().title();
-            Label label =
-                    new Label(Words.of("kept.one", title.isEmpty() ? Words.of("kept.untitled") : title, one.edits()));
-            Button back = new Button(Words.of("kept.back"));
-            back.getStyleClass().add("quiet-button");
-            back.setId("bring-back");
-            Button away = new Button(Words.of("kept.away"));
-            away.getStyleClass().add("quiet-button");
-            HBox line = new HBox(label, back, away);
-            line.setAlignment(Pos.CENTER_LEFT);
-            line.getStyleClass().add("labelled");
-            back.setOnAction(click -> {
-                withdraw(line);
-                model.bringBack(one);
-            });
-            away.setOnAction(click -> {
-                withdraw(line);
-                try {
-                    one.throwAway();
-                } catch (IOException problem) {
-                    model.say(Words.of("message.journal", problem.getMessage()));
-                }
-            });
-            kept.getChildren().add(line);
+        if (!left.kept().isEmpty()) {
+            Label head = new Label(Words.of("kept.head"));
+            head.getStyleClass().add("kept-head");
+            kept.getChildren().add(head);
         }
+        left.kept().forEach(one -> kept.getChildren().add(line(left, one)));
+        if (left.more() > 0) {
+            Hyperlink more = new Hyperlink(Words.of("kept.more", left.more()));
+            more.setId("kept-more");
+            more.setOnAction(click -> model.inBackground(left::further, this::offer, () -> {}));
+            kept.getChildren().add(more);
+        }
+        if (left.newer() > 0) {
+            kept.getChildren().add(note(Words.of(left.newer() == 1 ? "kept.newer.one" : "kept.newer", left.newer())));
+        }
+        if (left.odd() > 0) {
+            String key = left.odd() == 1 ? "kept.odd.one" : "kept.odd";
+            kept.getChildren().add(note(Words.of(key, left.odd(), left.folder())));
+        }
+    }
+
+    private static Label note(String words) {
+        Label note = new Label(words);
+        note.setWrapText(true);
+        note.setMinHeight(USE_PREF_SIZE);
+        note.getStyleClass().add("soft");
+        return note;
+    }
+
+    private HBox line(LeftBehind left, Journal.Kept one) {
+        String title = one.history().present().title();
+        String name = title.isEmpty() ? Words.of("kept.untitled") : Visible.line(title, LONGEST_TITLE);
+        String changes = Words.of(one.edits() == 1 ? "kept.one.one" : "kept.one", name, one.edits());
+        Label label = new Label(
+                one.readTo().isEmpty()
+                        ? changes
+                        : changes + " " + Words.of("kept.in-part", one.readTo().get()));
+        Button back = new Button(Words.of("kept.back"));
+        back.getStyleClass().add("quiet-button");
+        back.setId("bring-back");
+        Button away = new Button(Words.of("kept.away"));
+        away.getStyleClass().add("quiet-button");
+        label.setWrapText(true);
+        label.setMinHeight(USE_PREF_SIZE);
+        HBox.setHgrow(label, Priority.ALWAYS);
+        label.setMaxWidth(Double.MAX_VALUE);
+        back.setMinWidth(USE_PREF_SIZE);
+        away.setMinWidth(USE_PREF_SIZE);
+        HBox line = new HBox(label, back, away);
+        line.setAlignment(Pos.CENTER_LEFT);
+        line.getStyleClass().add("labelled");
+        back.setOnAction(click -> ways.bringBack(one, () -> offer(left.without(one))));
+        away.setOnAction(click -> {
+            offer(left.without(one));
+            model.throwAway(one);
+        });
+        return line;
     }
 
     /** Lists the assignments last used. */
@@ -107,13 +139,6 @@ public final class StartPane extends VBox {
             link.setOnAction(click -> ways.take(path));
             recent.getChildren().add(link);
         }
-    }
-
-    private void withdraw(HBox line) {
-        kept.getChildren().remove(line);
-        boolean some = kept.getChildren().size() > 1;
-        kept.setVisible(some);
-        kept.setManaged(some);
     }
 
     /** Puts the cursor into the line. */

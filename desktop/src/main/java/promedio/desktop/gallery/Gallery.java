@@ -15,6 +15,9 @@ import java.util.stream.Stream;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
+import javafx.geometry.Rectangle2D;
+import javafx.scene.image.Image;
+import javafx.scene.robot.Robot;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
@@ -74,7 +77,8 @@ public final class Gallery {
         shot.set().run();
         settle(() -> {
             try {
-                take(shot.name());
+                take(shot);
+                shot.after().run();
                 next(shots, done);
             } catch (IOException broken) {
                 fail(broken, done);
@@ -100,11 +104,16 @@ public final class Gallery {
         pause.play();
     }
 
-    private void take(String name) throws IOException {
-        BufferedImage picture = SwingFXUtils.fromFXImage(stage.getScene().snapshot(null), null);
-        ImageIO.write(picture, "png", folder.resolve(name + ".png").toFile());
+    private void take(Scenes.Shot shot) throws IOException {
+        Image seen = shot.screen()
+                ? new Robot()
+                        .getScreenCapture(
+                                null, new Rectangle2D(stage.getX(), stage.getY(), stage.getWidth(), stage.getHeight()))
+                : stage.getScene().snapshot(null);
+        BufferedImage picture = SwingFXUtils.fromFXImage(seen, null);
+        ImageIO.write(picture, "png", folder.resolve(shot.name() + ".png").toFile());
         pictures.add(picture);
-        names.add(name);
+        names.add(shot.name());
     }
 
     private void finish(Runnable done) {

@@ -20,6 +20,7 @@ import promedio.core.course.OpenEnds;
 import promedio.desktop.demo.Demo;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.DeskModel.Page;
+import promedio.desktop.model.LeftBehind;
 import promedio.desktop.theme.Theme;
 import promedio.desktop.window.MainWindow;
 import promedio.files.InputProblem;
@@ -28,8 +29,15 @@ import promedio.files.assignment.Journal;
 
 /** Every view in every state: what the gallery shows. */
 final class Scenes {
-    /** One picture: its name, and how to bring the window there from the picture before. */
-    record Shot(String name, Runnable set) {}
+    /**
+     * One picture.
+     *
+     * @param name its name
+     * @param set how to bring the window there from the picture before
+     * @param after what is to be put away once it is taken
+     * @param screen whether it is of the screen, with all that stands over the window, and not of the window alone
+     */
+    record Shot(String name, Runnable set, Runnable after, boolean screen) {}
 
     private final Stage stage;
     private final MainWindow window;
@@ -53,11 +61,12 @@ final class Scenes {
         notices();
         states();
         slateAndSize();
+        shots.addAll(new Overlays(stage, window).all());
         return shots;
     }
 
     private void shot(String name, Runnable set) {
-        shots.add(new Shot(name, set));
+        shots.add(new Shot(name, set, () -> {}, false));
     }
 
     private void demo(String sheet, Page page) {
@@ -86,10 +95,23 @@ final class Scenes {
         });
         shot(
                 "start-bring-back",
-                () -> window.offer(List.of(new Journal.Kept(
-                        Path.of("none.journal"), new History(Demo.assignment()), Optional.empty(), 12))));
+                () -> window.offer(new LeftBehind(
+                        List.of(
+                                new Journal.Kept(
+                                        Path.of("none.journal"), new History(Demo.assignment()), Optional.empty(), 12),
+                                new Journal.Kept(
+                                        Path.of("odd.journal"),
+                                        new History(new Edit.Retitle("Sheet 4").apply(Assignment.EMPTY)),
+                                        Optional.empty(),
+                                        1,
+                                        Optional.of(2))),
+                        496,
+                        1,
+                        2,
+                        Path.of("/home/ada/.local/share/promedio/journals"),
+                        null)));
         shot("first-sample", () -> {
-            window.offer(List.of());
+            window.offer(LeftBehind.of(List.of()));
             model.type("12 15 15 18");
         });
     }
@@ -267,11 +289,11 @@ final class Scenes {
             demo("minutes", Page.MEASURES);
             model.margin().answer("range", "quite a lot");
             model.margin().answer("median", "34.29");
-            model.filing().open(Path.of("no-such-file.promedio"), () -> {});
+            model.filing().open(Path.of("no-such-file.promedio"), Runnable::run, () -> {});
         });
         shot("error-damaged", () -> {
             demo("minutes", Page.MEASURES);
-            model.filing().open(damaged(), () -> {});
+            model.filing().open(damaged(), Runnable::run, () -> {});
         });
     }
 

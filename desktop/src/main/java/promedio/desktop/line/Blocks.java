@@ -19,17 +19,32 @@ final class Blocks {
         this.axis = axis;
     }
 
-    void draw(GraphicsContext g) {
-        ClassEdges edges = new ClassEdges(table);
+    private double top(ClassEdges edges, int index) {
         double highest = 0;
         for (int i = 0; i < table.size(); i++) {
             highest = Math.max(highest, edges.density(i));
         }
-        double room = axis - 2.2 * ink.em();
-        for (int i = 0; i < table.size() && highest > 0; i++) {
+        return highest > 0 ? axis - edges.density(index) / highest * (axis - 2.2 * ink.em()) : axis;
+    }
+
+    /** How high the blocks reach between two places. */
+    double top(double from, double to) {
+        ClassEdges edges = new ClassEdges(table);
+        double top = axis;
+        for (int i = 0; i < table.size(); i++) {
+            if (scale.x(edges.lower(i)) < to && scale.x(edges.upper(i)) > from) {
+                top = Math.min(top, top(edges, i));
+            }
+        }
+        return top;
+    }
+
+    void draw(GraphicsContext g) {
+        ClassEdges edges = new ClassEdges(table);
+        for (int i = 0; i < table.size(); i++) {
             double from = scale.x(edges.lower(i));
             double to = scale.x(edges.upper(i));
-            double top = axis - edges.density(i) / highest * room;
+            double top = top(edges, i);
             g.setFill(ink.ink().deriveColor(0, 1, 1, 0.16));
             g.fillRect(from + 0.5, top, to - from - 1, axis - top);
             if (edges.isDashed(i)) {

@@ -24,6 +24,8 @@ final class Dots {
     private final double radius;
     /** Where the topmost dot of each distinct value is drawn; null where there is a strip of density. */
     private double[] tops;
+    /** How high the strip of density is at each of its steps; null where there are dots. */
+    private double[] strip;
 
     Dots(Ink ink, Sample sample, NumberScale scale, double axis) {
         this.ink = ink;
@@ -94,6 +96,27 @@ final class Dots {
         }
     }
 
+    /** How high the dots, or the strip of density, reach between two places. */
+    double top(double from, double to) {
+        double top = axis;
+        for (int i = 0; tops != null && i < tops.length; i++) {
+            double x = scale.x(distinct().toDouble(i));
+            if (x + radius > from && x - radius < to) {
+                top = Math.min(top, tops[i] - radius);
+            }
+        }
+        if (strip != null) {
+            double width = (scale.right() - scale.left()) / strip.length;
+            for (int i = 0; i < strip.length; i++) {
+                double x = scale.left() + i * width;
+                if (x + width > from && x < to) {
+                    top = Math.min(top, axis - 0.4 * ink.em() - strip[i]);
+                }
+            }
+        }
+        return top;
+    }
+
     /** Draws a ring around the topmost dot of a value: one that is there only for a moment. */
     void ring(GraphicsContext g, Exact value) {
         int index = sample.ranking().distinctBelow(value);
@@ -130,9 +153,11 @@ final class Dots {
             counts[held] += sample.ranking().weightUnits(i);
             most = Math.max(most, counts[held]);
         }
+        strip = new double[bins];
         g.setFill(ink.ink().deriveColor(0, 1, 1, 0.75));
         for (int i = 0; i < bins; i++) {
             double height = counts[i] > 0 ? Math.max(1, counts[i] / most * room) : 0;
+            strip[i] = height;
             g.fillRect(scale.left() + i * width, axis - 0.4 * ink.em() - height, Math.max(1, width - 0.6), height);
         }
         if (lit >= 0) {

@@ -11,6 +11,7 @@ import promedio.core.assignment.SampleSheet;
 import promedio.core.number.Exact;
 import promedio.core.sample.Sample;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.SheetFigures;
 
 /**
  * The hand on the Line. Dragging a dot changes its value live, in a frequency table one unit of it; letting go keeps it and
@@ -23,6 +24,8 @@ final class LineHand {
     private int entry = -1;
     private boolean moved;
     private Exact origin;
+    /** What was on the Line when the value was taken in hand. */
+    private SheetFigures seen;
 
     LineHand(LineView line, DeskModel model) {
         this.line = line;
@@ -62,6 +65,7 @@ final class LineHand {
             int near = line.nearest(press.getX());
             line.light(near);
             entry = entryOf(near);
+            seen = line.figures();
         }
     }
 
@@ -99,7 +103,8 @@ final class LineHand {
         model.tryEdit(
                 line.figures().sample().weighted()
                         ? new Edit.MoveUnit(sheet, entry, written(to))
-                        : new Edit.SetEntry(sheet, 0, entry, written(to)));
+                        : new Edit.SetEntry(sheet, 0, entry, written(to)),
+                seen);
         line.light(Exact.from(to));
     }
 
@@ -160,7 +165,7 @@ final class LineHand {
             }
             letGo();
         } else if (key.getCode() == KeyCode.SPACE && entryOf(line.lit()) >= 0) {
-            model.make(new Edit.SwitchEntry(line.figures().sheet().id(), entryOf(line.lit()), false));
+            model.make(new Edit.SwitchEntries(line.figures().sheet().id(), entryOf(line.lit()), false), line.figures());
         } else {
             return;
         }
@@ -180,6 +185,7 @@ final class LineHand {
     private void nudge(int step) {
         if (entry < 0) {
             entry = entryOf(line.lit());
+            seen = line.figures();
         }
         if (entry >= 0 && line.lit() >= 0) {
             Sample sample = line.figures().sample();

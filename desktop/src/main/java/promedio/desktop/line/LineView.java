@@ -76,7 +76,7 @@ public final class LineView extends Ink {
                         .map(figures.text()::answer)
                         .orElse("–"))
                 .toList();
-        return Words.of("line.spoken", figures.sheet().name(), facts.get(0), facts.get(1), facts.get(2), facts.get(3));
+        return Words.of("line.spoken", figures.name(), facts.get(0), facts.get(1), facts.get(2), facts.get(3));
     }
 
     /** Whether there is a sample to touch. */
@@ -164,7 +164,8 @@ public final class LineView extends Ink {
         if (inHand) {
             markers.drawGhosts(g, before);
         }
-        classes.ifPresent(table -> new Blocks(this, table, scale, axis).draw(g));
+        Optional<Blocks> blocks = classes.map(table -> new Blocks(this, table, scale, axis));
+        blocks.ifPresent(shown -> shown.draw(g));
         if (dots != null) {
             dots.draw(
                     g,
@@ -172,7 +173,7 @@ public final class LineView extends Ink {
                     markers.number("fence-upper").orElse(Double.POSITIVE_INFINITY),
                     lit());
         }
-        markers.drawBefore(g);
+        markers.drawBefore(g, blocks.<LineKey.Contents>map(shown -> shown::top).orElseGet(() -> dots::top));
         if (dots != null) {
             model.forAMomentProperty().get().forEach(edit -> WhatIfBar.value(edit, figures)
                     .ifPresent(value -> dots.ring(g, value)));
@@ -207,7 +208,8 @@ public final class LineView extends Ink {
                 .map(line -> line.label() + " " + line.figure() + ": " + figures.meaning(line))
                 .orElse("");
         Font font = font(0.9, false);
-        double room = scale.right() - scale.left() - width(Markers.name(figures), font(0.86, false)) - 2 * em();
+        double left = Math.max(scale.left(), markers.keyBelow() + em());
+        double room = scale.right() - left - width(Markers.name(figures), font(0.86, false)) - 2 * em();
         String text = said;
         while (width(text, font) > room && text.length() > 20) {
             text = text.substring(0, text.length() - 6).strip() + " …";
@@ -216,7 +218,7 @@ public final class LineView extends Ink {
         g.setFill(question.equals("mean") ? accent() : ink());
         g.setTextAlign(TextAlignment.LEFT);
         g.setTextBaseline(VPos.TOP);
-        g.fillText(text, scale.left(), axis + 1.9 * em());
+        g.fillText(text, left, axis + 1.9 * em());
     }
 
     /** Points at what is at a place: a measure, else the value near it, else a band. */

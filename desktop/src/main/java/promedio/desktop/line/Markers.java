@@ -25,6 +25,8 @@ final class Markers {
     private final List<Spot> spots = new ArrayList<>();
     private final List<Spot> bands = new ArrayList<>();
 
+    private double keyBelow = Double.NEGATIVE_INFINITY;
+
     private final Ink ink;
     private final SheetFigures figures;
     private final NumberScale scale;
@@ -37,13 +39,6 @@ final class Markers {
         this.figures = figures;
         this.scale = scale;
         this.axis = axis;
-    }
-
-    /** A place on the Line that stands for a measure. */
-    private record Spot(String question, double left, double top, double right, double bottom) {
-        boolean holds(double x, double y) {
-            return x >= left && x <= right && y >= top && y <= bottom;
-        }
     }
 
     private void spot(String question, double left, double top, double right, double bottom) {
@@ -140,8 +135,8 @@ final class Markers {
 
     /** What the numbers on the axis are, with their unit. */
     static String name(SheetFigures figures) {
-        String unit = figures.sheet().unit();
-        String name = figures.sheet().name();
+        String unit = figures.unit();
+        String name = figures.name();
         return unit.isEmpty() ? name : name + ", " + unit;
     }
 
@@ -211,7 +206,7 @@ final class Markers {
     }
 
     /** Median and mean, over the dots. */
-    void drawBefore(GraphicsContext g) {
+    void drawBefore(GraphicsContext g, LineKey.Contents contents) {
         Optional<Double> median = number("median");
         Optional<Double> mean = number("mean");
         boolean medianLeft = median.orElse(0.0) <= mean.orElse(0.0);
@@ -242,7 +237,7 @@ final class Markers {
             spot("mean", x - 0.6 * ink.em(), axis, x + 0.6 * ink.em(), axis + 0.9 * ink.em());
             label(g, "mean", x, !medianLeft, false, ink.accent());
         });
-        key(g);
+        key(g, contents);
     }
 
     /** A label beside a marker, on the side where there is room. */
@@ -261,63 +256,30 @@ final class Markers {
         spot(question, Math.min(x, end), y - 0.6 * ink.em(), Math.max(x, end), y + 0.6 * ink.em());
     }
 
-    private record KeyItem(Color colour, boolean hollow, String text, String question) {}
-
-    /** What the bands and the hollow dots mean, at the end that has more room. */
-    private void key(GraphicsContext g) {
-        List<KeyItem> items = new ArrayList<>();
+    /** What the bands and the hollow dots mean. */
+    private void key(GraphicsContext g, LineKey.Contents contents) {
+        LineKey key = new LineKey(ink);
         if (number("sd").isPresent()) {
-            items.add(new KeyItem(
-                    ink.spread().deriveColor(0, 1, 1, 0.25), false, Words.of("line.spread", label("sd")), "sd"));
+            Color band = ink.spread().deriveColor(0, 1, 1, 0.25);
+            key.add(band, false, Words.of("line.spread", label("sd")), "sd");
         }
         if (number("quartile-1").isPresent() && number("quartile-3").isPresent()) {
             String words = Words.of("line.quartiles", label("quartile-1"), label("quartile-3"));
-            items.add(new KeyItem(ink.quartiles(), false, words, "quartile-1"));
+            key.add(ink.quartiles(), false, words, "quartile-1");
         }
         if (figures.sample().classes().isPresent()) {
-            Color block = ink.ink().deriveColor(0, 1, 1, 0.2);
-            items.add(new KeyItem(block, false, Words.of("line.even"), ""));
+            key.add(ink.ink().deriveColor(0, 1, 1, 0.2), false, Words.of("line.even"), "");
         } else if (hasOutliers()) {
-            items.add(new KeyItem(ink.ink(), true, Words.of("line.outliers"), "fence-upper"));
+            key.add(ink.ink(), true, Words.of("line.outliers"), "fence-upper");
         }
-        Font font = ink.font(0.82, false);
-        double widest = items.stream()
-                .mapToDouble(item -> Ink.width(item.text(), font))
-                .max()
-                .orElse(0);
-        double width = widest + 1.4 * ink.em();
-        double x = keyPlace(width, items.size() * 1.25 * ink.em());
-        double y = TOP * ink.em();
-        g.setFont(font);
-        g.setTextBaseline(VPos.CENTER);
-        g.setTextAlign(TextAlignment.LEFT);
-        for (KeyItem item : items) {
-            if (item.hollow()) {
-                Dots.dot(g, x + 0.45 * ink.em(), y, 0.34 * ink.em(), true, item.colour());
-            } else {
-                g.setFill(item.colour());
-                g.fillRect(x, y - 0.3 * ink.em(), 0.9 * ink.em(), 0.6 * ink.em());
-            }
-            g.setFill(ink.soft());
-            g.fillText(item.text(), x + 1.3 * ink.em(), y);
-            spot(item.question(), x, y - 0.6 * ink.em(), x + 1.3 * ink.em() + widest, y + 0.6 * ink.em());
-            y += 1.25 * ink.em();
-        }
+        double em = ink.em();
+        LineKey.Room room = new LineKey.Room(scale.left(), scale.right(), em);
+        keyBelow = key.draw(g, TOP * em, axis + 2.5 * em, room, spots, contents);
     }
 
-    /** At the right end, or wherever from there on no label of a measure is in the way. */
-    private double keyPlace(double width, double height) {
-        double right = scale.right() - width;
-        for (double x = right; x >= scale.left(); x -= 2 * ink.em()) {
-            double from = x;
-            boolean free = spots.stream()
-                    .noneMatch(spot ->
-                            spot.left() < from + width + 4 && spot.right() > from - 4 && spot.top() < height + 4);
-            if (free) {
-                return x;
-            }
-        }
-        return right;
+    /** Where the key below the axis ends, so that what else is said there stands beside it; far left when it is above. */
+    double keyBelow() {
+        return keyBelow;
     }
 
     private boolean hasOutliers() {

@@ -1,9 +1,13 @@
 package promedio.desktop.margin;
 
+import java.util.List;
 import javafx.css.PseudoClass;
+import javafx.geometry.Bounds;
 import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
 import javafx.scene.control.Control;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.StackPane;
@@ -55,7 +59,6 @@ final class AnswerField extends StackPane {
         field.setAccessibleText(spoken);
         field.setAccessibleHelp(written.getAccessibleHelp());
         field.setId(written.getId());
-        field.setOnAction(entered -> commit.run());
         field.focusedProperty().addListener((property, before, focused) -> {
             if (!focused) {
                 commit.run();
@@ -65,11 +68,66 @@ final class AnswerField extends StackPane {
             if (key.getCode() == KeyCode.ESCAPE) {
                 field.setText(answer);
                 key.consume();
+            } else if (key.getCode() == KeyCode.ENTER) {
+                commit.run();
+                step(key.isShiftDown() ? -1 : 1);
+                key.consume();
             }
         });
         field.pseudoClassStateChanged(LONG, isLong());
         getChildren().setAll(field);
         field.requestFocus();
+    }
+
+    /** Goes to the next answer on the page, or the one before, as a hand goes down a sheet. */
+    private void step(int by) {
+        List<AnswerField> places = getScene().getRoot().lookupAll(".answer-place").stream()
+                .map(AnswerField.class::cast)
+                .filter(AnswerField::isSeen)
+                .toList();
+        int next = places.indexOf(this) + by;
+        if (next >= 0 && next < places.size()) {
+            places.get(next).goTo();
+        }
+    }
+
+    private boolean isSeen() {
+        for (Node up = this; up != null; up = up.getParent()) {
+            if (!up.isVisible()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private void goTo() {
+        control().requestFocus();
+        if (field != null) {
+            field.selectAll();
+        }
+        for (Node up = getParent(); up != null; up = up.getParent()) {
+            if (up instanceof ScrollPane page) {
+                reveal(page);
+            }
+        }
+    }
+
+    /** Scrolls a page so far that this place is seen. */
+    private void reveal(ScrollPane page) {
+        Node content = page.getContent();
+        double hidden =
+                content.getLayoutBounds().getHeight() - page.getViewportBounds().getHeight();
+        if (hidden <= 0) {
+            return;
+        }
+        Bounds here = content.sceneToLocal(localToScene(getLayoutBounds()));
+        double top = page.getVvalue() * hidden;
+        double bottom = top + page.getViewportBounds().getHeight();
+        if (here.getMinY() < top) {
+            page.setVvalue(Math.max(0, here.getMinY() - here.getHeight()) / hidden);
+        } else if (here.getMaxY() > bottom) {
+            page.setVvalue(Math.min(1, (here.getMaxY() + here.getHeight() - bottom + top) / hidden));
+        }
     }
 
     /** What is written, as yet in the field or already an answer. */

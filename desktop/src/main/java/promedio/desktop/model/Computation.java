@@ -143,12 +143,12 @@ final class Computation {
     }
 
     /** Shows what a changed sheet would come to; work that came too late is skipped. */
-    void tryOut(SampleSheet sheet, CourseCard card, Set<String> questions) {
+    void tryOut(SampleSheet sheet, SampleSheet basis, CourseCard card, Set<String> questions) {
         trying = true;
         long mine = asked.incrementAndGet();
         computing.set(true);
         background.run(
-                () -> mine < asked.get() ? null : SheetFigures.of(sheet, card, questions),
+                () -> mine < asked.get() ? null : SheetFigures.tried(sheet, basis, card, questions),
                 result -> {
                     if (result != null && trying && mine > shown) {
                         shown = mine;

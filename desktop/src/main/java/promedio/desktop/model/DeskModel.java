@@ -116,9 +116,31 @@ public final class DeskModel {
     /** Shows what an edit of the chosen sample would do, without making it: a value in hand on the Line. */
     public void tryEdit(Edit edit) {
         if (isSettled()) {
-            whatIf.take(edit);
+            sheet().ifPresent(sheet -> whatIf.take(edit, sheet));
             tryOut();
         }
+    }
+
+    /** The same, of an edit aimed at rows as somebody saw them. */
+    public void tryEdit(Edit edit, SheetFigures seen) {
+        aimed(edit, seen).ifPresent(this::tryEdit);
+    }
+
+    /**
+     * An edit aimed at rows as somebody saw them, for the rows as they are now; none, and a sentence, where a row is gone or
+     * nobody can tell which it is.
+     */
+    private Optional<Edit> aimed(Edit edit, SheetFigures seen) {
+        SampleSheet basis = seen.basis();
+        boolean same =
+                assignment().sheet(basis.id()).filter(now -> now == basis).isPresent();
+        Optional<Edit> now = same
+                ? Optional.of(edit)
+                : whatIf.isEmpty() ? history.rowsSince(basis).flatMap(edit::carried) : Optional.empty();
+        if (now.isEmpty()) {
+            message.set(Words.of("message.changed-meanwhile"));
+        }
+        return now;
     }
 
     private boolean isSettled() {
@@ -128,7 +150,9 @@ public final class DeskModel {
 
     private void tryOut() {
         Assignment tried = whatIf.applied(assignment());
-        tried.sheet(selected.get()).ifPresent(sheet -> computation.tryOut(sheet, tried.card(), questions(sheet.id())));
+        tried.sheet(selected.get())
+                .ifPresent(
+                        sheet -> computation.tryOut(sheet, sheet().orElse(sheet), tried.card(), questions(sheet.id())));
     }
 
     /** Makes the change that is in hand; while something was added for a moment, it stays one more such change. */
@@ -155,7 +179,7 @@ public final class DeskModel {
     /** Adds something to the chosen sample for a moment, to be kept or thrown away. */
     public void addForAMoment(Edit edit) {
         if (isSettled()) {
-            whatIf.add(edit);
+            sheet().ifPresent(sheet -> whatIf.add(edit, sheet));
             tryOut();
         }
     }
@@ -259,16 +283,21 @@ public final class DeskModel {
 
     /** Puts an assignment back on the desk that was ended before it was saved, with its past. */
     public void bringBack(Journal.Kept kept) {
-        showUnsaved(kept.history(), kept.savedAs());
-        message.set(Words.of("message.brought-back"));
+        lay(kept.history(), Assignment.EMPTY, kept.savedAs().orElse(null));
+        message.set(kept.readTo()
+                .map(line -> Words.of("message.brought-back.in-part", line, kept.journal()))
+                .orElseGet(() -> Words.of("message.brought-back")));
+        keeper.takeOver(kept);
+    }
+
+    /** Throws away what was kept of an earlier desk. */
+    public void throwAway(Journal.Kept kept) {
         keeper.throwAway(kept);
     }
 
     /** Puts an assignment on the desk of which nothing is saved, with its past. */
     void showUnsaved(History past, Optional<Path> file) {
-        Assignment present = past.present();
-        keeper.begin(Assignment.EMPTY, file);
-        keeper.note(present, to -> to.standsAt(present));
+        keeper.beginUnsaved(past.present(), file);
         lay(past, Assignment.EMPTY, file.orElse(null));
     }
 
@@ -292,6 +321,11 @@ public final class DeskModel {
             keeper.note(history.present(), to -> to.made(edit));
             refresh();
         }
+    }
+
+    /** Makes an edit aimed at rows as somebody saw them; on rows that stand elsewhere by now it follows them. */
+    public void make(Edit edit, SheetFigures seen) {
+        aimed(edit, seen).ifPresent(this::make);
     }
 
     /** Takes the last edit back. */
@@ -366,6 +400,10 @@ public final class DeskModel {
         sheet().ifPresentOrElse(
                         sheet -> computation.show(sheet, present.card(), questions(sheet.id()), answers(sheet.id())),
                         computation::clear);
+        if (!whatIf.isEmpty()) {
+            sheet().filter(sheet -> sheet != whatIf.basis())
+                    .ifPresent(sheet -> whatIf.carry(history.rowsSince(whatIf.basis()), sheet));
+        }
         if (!whatIf.isEmpty()) {
             tryOut();
         }

@@ -1,8 +1,10 @@
 package promedio.desktop.model;
 
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -53,8 +55,12 @@ public final class Filing {
     private Opened read(Path path) {
         try {
             Assignment read = AssignmentFile.read(path);
-            String twice = Words.of("message.open-twice", path.getFileName());
-            return new Opened(Optional.of(read), false, keeper.isOpenElsewhere(path) ? twice : "");
+            List<String> told = new ArrayList<>();
+            if (keeper.isOpenElsewhere(path)) {
+                told.add(Words.of("message.open-twice", path.getFileName()));
+            }
+            read.foreign().told().forEach(sentence -> told.add(Words.of(sentence)));
+            return new Opened(Optional.of(read), false, String.join(" ", told));
         } catch (InputProblem problem) {
             return AssignmentFile.salvage(path)
                     .map(left ->
@@ -67,19 +73,24 @@ public final class Filing {
      * Opens an assignment from a file, off the thread of the window; where that fails the sentence is said, and the desk stays
      * as it is. What is left of a damaged file is shown as something not saved yet, so that it is not written over.
      *
+     * @param leaving what asks whether the assignment on the desk may be put away, once there is another to take its place
      * @param opened what follows when it is open
      */
-    public void open(Path path, Runnable opened) {
+    public void open(Path path, Consumer<Runnable> leaving, Runnable opened) {
         intake.inTurn(path, () -> read(path), read -> {
-            read.assignment().ifPresent(assignment -> {
+            if (read.assignment().isEmpty()) {
+                desk.say(read.told());
+                return;
+            }
+            leaving.accept(() -> {
                 if (read.damaged()) {
-                    desk.showUnsaved(new History(assignment), Optional.empty());
+                    desk.showUnsaved(new History(read.assignment().get()), Optional.empty());
                 } else {
-                    desk.show(assignment, path);
+                    desk.show(read.assignment().get(), path);
                     opened.run();
                 }
+                desk.say(read.told());
             });
-            desk.say(read.told());
         });
     }
 
@@ -114,8 +125,9 @@ public final class Filing {
         desk.say(Words.of("message.writing", path.getFileName()));
         Supplier<String> work = () -> {
             try {
-                SampleWriter.write(sheets, path);
-                return Words.of("message.csv", sheets.size(), path.getFileName());
+                int guarded = SampleWriter.write(sheets, path);
+                String written = Words.of("message.csv", sheets.size(), path.getFileName());
+                return guarded == 0 ? written : written + " " + Words.of("message.csv.guarded", guarded);
             } catch (InputProblem problem) {
                 return problem.getMessage();
             }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.Entries;
 import promedio.core.assignment.SampleSheet;
@@ -21,7 +22,12 @@ import promedio.files.delimited.TypingReader;
 /** Turns what is typed, pasted or read from a text file into samples of the desk. */
 final class Intake {
     private final DeskModel desk;
+    /** So many characters are read in a moment. */
+    private static final int FEW_CHARACTERS = 4_000;
+
     private long reading;
+    private long stopped;
+    private int waiting;
 
     Intake(DeskModel desk) {
         this.desk = desk;
@@ -32,17 +38,51 @@ final class Intake {
         Typing read(Numerals numerals) throws InputProblem;
     }
 
+    /**
+     * Takes what was typed or pasted: a few words at once, more of it off the thread of the window and one after another, so
+     * that it stands there in the order in which it came.
+     */
     void type(String text) {
+        Numerals numerals = desk.assignment().card().numerals();
+        boolean empty = desk.assignment().sheets().isEmpty();
+        if (text.length() <= FEW_CHARACTERS && waiting == 0) {
+            typed(typed(text, numerals, empty));
+            return;
+        }
+        waiting++;
+        desk.filing().readingProperty().set(true);
+        long mine = stopped;
+        desk.inBackground(
+                () -> typed(text, numerals, empty),
+                read -> {
+                    done();
+                    if (mine == stopped) {
+                        typed(read);
+                    }
+                },
+                this::done);
+    }
+
+    private void done() {
+        waiting--;
+        if (waiting == 0) {
+            desk.filing().readingProperty().set(false);
+        }
+    }
+
+    private static Read typed(String text, Numerals numerals, boolean empty) {
         try {
-            Read read = better(
-                    numerals -> Typing.parse(text, numerals),
-                    desk.assignment().card().numerals(),
-                    desk.assignment().sheets().isEmpty());
-            if (!read.typing().isEmpty()) {
-                take(read.typing(), read.commas(), "");
-            }
+            return better(mark -> Typing.parse(text, mark), numerals, empty);
         } catch (InputProblem impossible) {
             throw new IllegalStateException(impossible);
+        }
+    }
+
+    private void typed(Read read) {
+        if (!read.typing().isEmpty()) {
+            take(read.typing(), read.commas(), "");
+        } else {
+            read.typing().told().ifPresent(told -> desk.say(Words.of(told)));
         }
     }
 
@@ -82,6 +122,7 @@ final class Intake {
     /** Stops waiting for a file. */
     void stop() {
         reading++;
+        stopped++;
         desk.filing().readingProperty().set(false);
         desk.say(Words.of("message.stopped"));
     }
@@ -116,78 +157,80 @@ final class Intake {
         return new Read(typing, false, Optional.empty());
     }
 
+    /** Everything that comes of a paste or a file is one edit, to be taken back at once. */
     private void take(Typing typing, boolean commas, String name) {
+        List<Edit> edits = new ArrayList<>();
+        Assignment before = desk.assignment();
         if (commas) {
-            desk.choose(CardKey.DECIMAL_MARK, DecimalMark.COMMA);
+            edits.add(new Edit.ChangeCard(before.card().with(CardKey.DECIMAL_MARK, DecimalMark.COMMA)));
         }
         Optional<SampleSheet> chosen = desk.sheet();
-        if (chosen.isPresent()) {
-            append(chosen.get(), typing, name);
-        } else {
-            add(typing, name);
+        Optional<Edit> more = chosen.flatMap(sheet -> appended(sheet, typing));
+        List<SampleSheet> fresh = more.isPresent() ? List.of() : sheets(before, typing, name);
+        more.ifPresent(edits::add);
+        for (int i = 0; i < fresh.size(); i++) {
+            edits.add(new Edit.AddSheet(before.sheets().size() + i, fresh.get(i)));
+        }
+        desk.make(
+                edits.size() == 1
+                        ? edits.get(0)
+                        : new Edit.Together(more.isPresent() ? "add-entries" : "add-sample", edits));
+        if (!fresh.isEmpty()) {
+            desk.select(fresh.get(0).id());
+            if (typing.kind() == SampleSheet.Kind.CLASSES) {
+                desk.looking().pageProperty().set(DeskModel.Page.CLASSES);
+            }
+            typing.told().ifPresent(told -> desk.say(Words.of(told)));
         }
         if (commas) {
             desk.say(Words.of("message.commas"));
         }
     }
 
-    private void append(SampleSheet sheet, Typing typing, String name) {
+    /** More entries of a sample; empty where what was typed is of another kind, and makes samples of its own. */
+    private static Optional<Edit> appended(SampleSheet sheet, Typing typing) {
         int columns = sheet.columns().size();
-        List<List<String>> rows =
-                new ArrayList<>(typing.columns().stream().map(Entries::texts).toList());
         if (columns == 1 && typing.columns().size() > 1
                 || typing.kind() != SampleSheet.Kind.VALUES && typing.kind() != sheet.kind()) {
-            add(typing, name);
-            return;
+            return Optional.empty();
         }
+        List<List<String>> rows =
+                new ArrayList<>(typing.columns().stream().map(Entries::texts).toList());
         while (rows.size() < columns) {
             rows.add(Collections.nCopies(typing.columns().get(0).size(), "1"));
         }
-        desk.make(new Edit.InsertRows(sheet.id(), sheet.size(), rows));
+        return Optional.of(new Edit.InsertRows(sheet.id(), sheet.size(), rows.subList(0, columns)));
     }
 
-    private void add(Typing typing, String name) {
+    private static List<SampleSheet> sheets(Assignment before, Typing typing, String name) {
+        List<SampleSheet> fresh = new ArrayList<>();
+        Assignment with = before;
         if (typing.kind() != SampleSheet.Kind.VALUES) {
-            add(SampleSheet.table(
+            return List.of(SampleSheet.table(
                     typing.kind(),
-                    desk.assignment().freshId(),
-                    heading(typing, 0, name),
+                    before.freshId(),
+                    heading(typing, 0, name, before.sheets().size() + 1),
                     "",
                     typing.columns().get(0),
                     typing.columns().get(1)));
-            if (typing.kind() == SampleSheet.Kind.CLASSES) {
-                desk.looking().pageProperty().set(DeskModel.Page.CLASSES);
-            }
-            typing.told().ifPresent(told -> desk.say(Words.of(told)));
-            return;
         }
-        String first = null;
         for (int i = 0; i < typing.columns().size(); i++) {
+            int at = with.sheets().size();
             SampleSheet sheet = SampleSheet.list(
-                    desk.assignment().freshId(),
-                    heading(typing, i, name),
+                    with.freshId(),
+                    heading(typing, i, name, at + 1),
                     "",
                     typing.columns().get(i));
-            add(sheet);
-            first = first == null ? sheet.id() : first;
+            with = new Edit.AddSheet(at, sheet).apply(with);
+            fresh.add(sheet);
         }
-        desk.select(first);
-        typing.told().ifPresent(told -> desk.say(Words.of(told)));
+        return fresh;
     }
 
-    private void add(SampleSheet sheet) {
-        desk.make(new Edit.AddSheet(desk.assignment().sheets().size(), sheet));
-        desk.select(sheet.id());
-    }
-
-    private String heading(Typing typing, int column, String name) {
+    private static String heading(Typing typing, int column, String name, int number) {
         String heading = typing.headings().get(column);
         boolean only =
                 typing.kind() != SampleSheet.Kind.VALUES || typing.columns().size() == 1;
-        return !heading.isEmpty()
-                ? heading
-                : only && !name.isEmpty()
-                        ? name
-                        : Words.of("sample.name", desk.assignment().sheets().size() + 1);
+        return !heading.isEmpty() ? heading : only && !name.isEmpty() ? name : Words.of("sample.name", number);
     }
 }

@@ -8,6 +8,7 @@ import java.util.function.Consumer;
 import java.util.function.Supplier;
 import promedio.core.assignment.Assignment;
 import promedio.desktop.text.Words;
+import promedio.files.AtomicFile;
 import promedio.files.InputProblem;
 import promedio.files.assignment.AssignmentFile;
 import promedio.files.assignment.Journal;
@@ -52,6 +53,19 @@ final class Keeper {
     /** Begins anew from an assignment as it was opened. */
     void begin(Assignment from, Optional<Path> savedAs) {
         run(() -> written(to -> to.begin(from, savedAs)));
+    }
+
+    /** Begins anew with an assignment of which nothing is saved; what was kept before goes only when that is safely down. */
+    void beginUnsaved(Assignment present, Optional<Path> savedAs) {
+        run(() -> written(to -> to.beginUnsaved(present, savedAs)));
+    }
+
+    /** The same with what was kept of an earlier desk, whose journal is put away then, and only then. */
+    void takeOver(Journal.Kept kept) {
+        run(() -> {
+            String told = written(to -> to.beginUnsaved(kept.history().present(), kept.savedAs()));
+            return journal == null || !told.isEmpty() ? told : tried(kept::putAway);
+        });
     }
 
     /** Saves an assignment and begins the journal anew from there, before any later edit is written down. */
@@ -121,7 +135,7 @@ final class Keeper {
         } catch (IOException problem) {
             String why = problem instanceof AccessDeniedException
                     ? Words.of("message.read-only", problem.getMessage())
-                    : problem.getMessage();
+                    : AtomicFile.why(problem);
             return Words.of("message.journal", why);
         }
     }

@@ -1,5 +1,6 @@
 package promedio.desktop.model;
 
+import java.util.Optional;
 import promedio.core.course.CourseCard;
 import promedio.core.marking.Verdict;
 import promedio.core.measure.Labels;
@@ -27,6 +28,12 @@ public record Mark(Kind kind, String word, String detail) {
         DIFFERS,
         /** Not an answer. */
         UNREADABLE
+    }
+
+    /** The same with one more sentence, where there is one. */
+    Mark with(Optional<String> more) {
+        return more.map(said -> new Mark(kind, word, detail.isEmpty() ? said : detail + " " + said))
+                .orElse(this);
     }
 
     /** A verdict in words. */

@@ -8,6 +8,8 @@ import promedio.files.assignment.AssignmentFile;
 
 /** What to say of what was got out of a damaged file: what is whole, what to check, what is gone, and what to do. */
 final class SalvagedText {
+    private static final int MOST_NAMED = 6;
+
     private SalvagedText() {}
 
     static String of(AssignmentFile.Salvaged left, Path file) {
@@ -15,13 +17,18 @@ final class SalvagedText {
         add(said, "salvaged.whole", left.whole());
         add(said, "salvaged.broken", left.broken());
         add(said, "salvaged.lost", left.lost());
+        if (!left.described()) {
+            said.add(Words.of("salvaged.undescribed"));
+        }
         said.add(Words.of("salvaged.next"));
         return String.join(" ", said);
     }
 
     private static void add(List<String> said, String key, List<String> names) {
         if (!names.isEmpty()) {
-            said.add(Words.of(key, String.join(", ", names)));
+            String named = String.join(", ", names.subList(0, Math.min(MOST_NAMED, names.size())));
+            int more = names.size() - MOST_NAMED;
+            said.add(Words.of(key, more > 0 ? Words.of("salvaged.more", named, more) : named));
         }
     }
 }

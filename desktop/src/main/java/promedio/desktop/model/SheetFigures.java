@@ -23,12 +23,16 @@ import promedio.core.number.Figure;
 import promedio.core.number.Numerals;
 import promedio.core.sample.Sample;
 import promedio.core.sentence.Sentence;
+import promedio.core.sentence.Visible;
 import promedio.core.working.FigureText;
 import promedio.core.working.Working;
 import promedio.desktop.text.Words;
 
 /** Everything computed from one sheet under one card; made once, shown often. */
 public final class SheetFigures {
+    private static final int LONGEST_NAME = 120;
+
+    private final SampleSheet basis;
     private final Interpretation interpretation;
     private final CourseCard card;
     private final FigureText text;
@@ -36,13 +40,14 @@ public final class SheetFigures {
     private final Marker marker;
     private final Map<Attempt, Mark> marks = new ConcurrentHashMap<>();
 
-    private SheetFigures(SampleSheet sheet, CourseCard card, Collection<String> asked) {
+    private SheetFigures(SampleSheet sheet, SampleSheet basis, CourseCard card, Collection<String> asked) {
+        this.basis = basis;
         this.interpretation = Interpretation.of(sheet, card);
         this.card = card;
         Sample sample = interpretation.sample();
         this.text = new FigureText(card, sample.places());
         this.marker = new Marker(
-                sample, card, other -> Interpretation.of(sheet, other).sample());
+                sample, card, other -> Interpretation.of(sheet, other).sample(), sheet.unit());
         Evaluation evaluation = Evaluation.of(sample);
         for (Measure measure : Catalogue.of(sample).page(card)) {
             lines.add(line(measure, measure.outcome(evaluation)));
@@ -63,7 +68,17 @@ public final class SheetFigures {
      * @param asked questions that are to be on the page besides the usual ones, such as {@code percentile-37}
      */
     public static SheetFigures of(SampleSheet sheet, CourseCard card, Collection<String> asked) {
-        return new SheetFigures(sheet, card, asked);
+        return new SheetFigures(sheet, sheet, card, asked);
+    }
+
+    /** Computes a sheet that is only tried, made of one that is on the desk. */
+    static SheetFigures tried(SampleSheet sheet, SampleSheet basis, CourseCard card, Collection<String> asked) {
+        return new SheetFigures(sheet, basis, card, asked);
+    }
+
+    /** The sheet of the desk that whoever sees these figures means: itself, or the one that a tried one was made of. */
+    SampleSheet basis() {
+        return basis;
     }
 
     private MeasureLine line(Measure measure, Outcome outcome) {
@@ -73,7 +88,7 @@ public final class SheetFigures {
                 Words.of(Labels.of(measure)),
                 card.letters().of(measure.symbol()),
                 outcome,
-                defined ? text.answer(outcome) : "",
+                defined ? text.answer(outcome, measure.symbol().counts()) : "",
                 defined ? unit(measure.dimension()) : "",
                 defined
                         ? note(measure, outcome)
@@ -86,7 +101,7 @@ public final class SheetFigures {
     }
 
     private String unit(Measure.Dimension dimension) {
-        String unit = sheet().unit();
+        String unit = unit();
         return switch (dimension) {
             case UNIT -> unit;
             case SQUARED ->
@@ -99,6 +114,16 @@ public final class SheetFigures {
     /** The sheet. */
     public SampleSheet sheet() {
         return interpretation.sheet();
+    }
+
+    /** The sample's name, fit to be shown. */
+    public String name() {
+        return Visible.line(sheet().name(), LONGEST_NAME);
+    }
+
+    /** The unit of its values, fit to be shown; empty where there is none. */
+    public String unit() {
+        return Visible.line(sheet().unit(), LONGEST_NAME);
     }
 
     /** How its entries were read. */
@@ -144,7 +169,8 @@ public final class SheetFigures {
     /** Marks an answer, which can take a while the first time that a question is answered. */
     synchronized Mark mark(String question, String answer) {
         return marks.computeIfAbsent(
-                new Attempt(question, answer), attempt -> Mark.of(marker.mark(question, answer), card, text));
+                new Attempt(question, answer), attempt -> Mark.of(marker.mark(question, answer), card, text)
+                        .with(marker.aboutUnit(question, answer).map(Words::of)));
     }
 
     /** The line of a question. */

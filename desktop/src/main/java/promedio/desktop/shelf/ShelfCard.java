@@ -12,6 +12,7 @@ import javafx.scene.shape.SVGPath;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
 import promedio.core.number.Exact;
+import promedio.core.sentence.Visible;
 import promedio.core.working.FigureText;
 import promedio.desktop.model.ShelfSummary;
 import promedio.desktop.text.Tip;
@@ -21,6 +22,7 @@ import promedio.desktop.text.Words;
 final class ShelfCard extends Button {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final double STRIP = 104;
+    private static final int LONGEST_NAME = 200;
 
     private final Label name = new Label();
     private final Label facts = new Label(" ");
@@ -46,8 +48,9 @@ final class ShelfCard extends Button {
     }
 
     void show(SampleSheet sheet, boolean chosen) {
-        name.setText(sheet.name());
-        setAccessibleText(sheet.name());
+        String shown = Visible.line(sheet.name(), LONGEST_NAME);
+        name.setText(shown);
+        setAccessibleText(shown);
         pseudoClassStateChanged(CHOSEN, chosen);
     }
 
@@ -71,6 +74,6 @@ final class ShelfCard extends Button {
                         : count.equals(Exact.ONE) ? Words.of("shelf.value") : Words.of("shelf.values", number);
         return summary.sheet().unit().isEmpty()
                 ? values
-                : values + " · " + summary.sheet().unit();
+                : values + " · " + Visible.line(summary.sheet().unit(), LONGEST_NAME);
     }
 }

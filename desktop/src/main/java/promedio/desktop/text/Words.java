@@ -1,10 +1,12 @@
 package promedio.desktop.text;
 
 import java.text.MessageFormat;
+import java.util.Arrays;
 import java.util.Locale;
 import java.util.ResourceBundle;
 import promedio.core.number.Exact;
 import promedio.core.sentence.Sentence;
+import promedio.core.sentence.Visible;
 import promedio.core.working.FigureText;
 
 /** The words of the window, from the bundle {@code words.properties}; and those of the core, in the same language. */
@@ -19,7 +21,13 @@ public final class Words {
         String pattern = BUNDLE.getString(key);
         return facts.length == 0 && pattern.indexOf('{') < 0
                 ? pattern
-                : new MessageFormat(pattern, Locale.ROOT).format(facts);
+                : new MessageFormat(pattern, Locale.ROOT)
+                        .format(Arrays.stream(facts).map(Words::shown).toArray());
+    }
+
+    /** Facts may come from outside: no hidden character of theirs reaches the screen. */
+    private static String shown(Object fact) {
+        return Visible.line(Sentence.written(fact));
     }
 
     /** A sentence of the core. */
@@ -30,6 +38,7 @@ public final class Words {
     /** A sentence of the core, its numbers written like all others on the paper. */
     public static String of(Sentence sentence, FigureText text) {
         return sentence.text(
-                Locale.getDefault(), fact -> fact instanceof Exact exact ? text.carried(exact) : fact.toString());
+                Locale.getDefault(),
+                fact -> fact instanceof Exact exact ? text.carried(exact) : Sentence.written(fact));
     }
 }

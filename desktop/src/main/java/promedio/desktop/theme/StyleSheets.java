@@ -47,6 +47,7 @@ public final class StyleSheets {
             "mnemonic-underline",
             "tooltip",
             "alert",
+            "button-bar",
             "dialog-pane");
 
     private static final Pattern COMMENT = Pattern.compile("/\\*.*?\\*/", Pattern.DOTALL);

@@ -3,14 +3,19 @@ package promedio.desktop.window;
 import java.nio.file.Path;
 import java.util.List;
 import promedio.core.assignment.Assignment;
+import promedio.core.sentence.Visible;
 import promedio.desktop.demo.Demo;
 import promedio.desktop.entries.FileWays;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.text.Words;
 import promedio.files.assignment.AssignmentFile;
+import promedio.files.assignment.Journal;
 
 /** What is done with files: assignments opened and saved, text taken in, samples written out. Nothing unsaved is lost. */
 public final class FileActions implements FileWays {
+    /** So that a name with its ending fits every file system. */
+    private static final int LONGEST_NAME = 60;
+
     private final DeskModel model;
     private final Runnable commitTyping;
     private final Runnable focusTyping;
@@ -50,6 +55,14 @@ public final class FileActions implements FileWays {
     }
 
     @Override
+    public void bringBack(Journal.Kept kept, Runnable then) {
+        leaving(() -> {
+            then.run();
+            model.bringBack(kept);
+        });
+    }
+
+    @Override
     public void open() {
         picker.toOpen().ifPresent(this::take);
     }
@@ -59,7 +72,7 @@ public final class FileActions implements FileWays {
         if (!file.toString().endsWith(AssignmentFile.ENDING)) {
             model.filing().typeFile(file);
         } else {
-            leaving(() -> model.filing().open(file, () -> recents.add(file)));
+            model.filing().open(file, this::leaving, () -> recents.add(file));
         }
     }
 
@@ -112,9 +125,11 @@ public final class FileActions implements FileWays {
     }
 
     private String suggestion(String ending) {
-        String title =
-                model.assignment().title().replaceAll("[\\\\/:*?\"<>|]", " ").strip();
-        return (title.isEmpty() ? Words.of("bar.untitled") : title) + ending;
+        String title = Visible.line(model.assignment().title(), LONGEST_NAME)
+                .replaceAll("[\\\\/:*?\"<>|\ufffd…]", " ")
+                .strip();
+        String bare = title.replaceFirst("^[.\\s]+", "");
+        return (bare.isEmpty() ? Words.of("bar.untitled") : bare) + ending;
     }
 
     /** Goes on once the assignment on the desk may be put away: nothing unsaved, saved now, or left on purpose. */
@@ -126,7 +141,8 @@ public final class FileActions implements FileWays {
         }
         String title = model.assignment().title();
         switch (picker.unsaved(title.isEmpty() ? Words.of("bar.untitled") : title)) {
-            case SAVE -> save(then);
+            // What was written while it was being saved is not saved yet: then it is asked once more.
+            case SAVE -> save(() -> leaving(then));
             case LEAVE -> then.run();
             case STAY -> {}
         }

@@ -3,8 +3,6 @@ package promedio.desktop.window;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.Optional;
-import javafx.scene.control.Alert;
-import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
@@ -80,26 +78,18 @@ public interface FilePicker {
 
             @Override
             public Changed changedElsewhere(String name) {
-                ButtonType replace = new ButtonType(Words.of("ask.replace"), ButtonBar.ButtonData.YES);
-                ButtonType elsewhere = new ButtonType(Words.of("ask.elsewhere"), ButtonBar.ButtonData.NO);
-                ButtonType stay = new ButtonType(Words.of("ask.cancel"), ButtonBar.ButtonData.CANCEL_CLOSE);
-                Alert alert = new Alert(Alert.AlertType.NONE, Words.of("ask.changed.body"), elsewhere, replace, stay);
-                alert.initOwner(window);
-                alert.setHeaderText(Words.of("message.changed-elsewhere", name));
-                ButtonType answer = alert.showAndWait().orElse(stay);
-                return answer == replace ? Changed.REPLACE : answer == elsewhere ? Changed.ELSEWHERE : Changed.STAY;
+                Questions.Question question = Questions.changedElsewhere(window, name);
+                ButtonType answer = question.ask();
+                return answer == question.yes()
+                        ? Changed.ELSEWHERE
+                        : answer == question.no() ? Changed.REPLACE : Changed.STAY;
             }
 
             @Override
             public Unsaved unsaved(String title) {
-                ButtonType save = new ButtonType(Words.of("ask.save"), ButtonBar.ButtonData.YES);
-                ButtonType leave = new ButtonType(Words.of("ask.discard"), ButtonBar.ButtonData.NO);
-                ButtonType stay = new ButtonType(Words.of("ask.cancel"), ButtonBar.ButtonData.CANCEL_CLOSE);
-                Alert alert = new Alert(Alert.AlertType.NONE, Words.of("ask.unsaved.body"), save, leave, stay);
-                alert.initOwner(window);
-                alert.setHeaderText(Words.of("ask.unsaved.head", title));
-                ButtonType answer = alert.showAndWait().orElse(stay);
-                return answer == save ? Unsaved.SAVE : answer == leave ? Unsaved.LEAVE : Unsaved.STAY;
+                Questions.Question question = Questions.unsaved(window, title);
+                ButtonType answer = question.ask();
+                return answer == question.yes() ? Unsaved.SAVE : answer == question.no() ? Unsaved.LEAVE : Unsaved.STAY;
             }
         };
     }

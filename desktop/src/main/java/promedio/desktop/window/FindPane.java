@@ -11,9 +11,11 @@ import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import promedio.desktop.formula.FormulaView;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.MeasureLine;
 import promedio.desktop.model.SheetFigures;
@@ -70,16 +72,30 @@ public final class FindPane extends VBox {
 
     /** A measure with its symbol and, unless covered, its figure. */
     private final class Line extends ListCell<MeasureLine> {
+        private final Label name = new Label();
+        private final FormulaView symbol = new FormulaView();
+        private final Label figure = new Label();
+        private final HBox box = new HBox(name, symbol, figure);
+
+        Line() {
+            name.setMinWidth(USE_PREF_SIZE);
+            box.setAlignment(Pos.CENTER_LEFT);
+            box.getStyleClass().add("find-line");
+        }
+
         @Override
         protected void updateItem(MeasureLine line, boolean empty) {
             super.updateItem(line, empty);
-            setText(
-                    empty
-                            ? ""
-                            : line.label() + "   " + line.symbol().text()
-                                    + (model.margin().covers(line.question())
-                                            ? ""
-                                            : "   " + line.shown() + " " + line.unit()));
+            if (empty) {
+                setGraphic(null);
+                return;
+            }
+            boolean covered = model.margin().covers(line.question());
+            name.setText(line.label());
+            symbol.show(line.symbol());
+            figure.setText(covered ? "" : line.shown() + " " + line.unit());
+            setAccessibleText(name.getText() + " " + figure.getText());
+            setGraphic(box);
         }
     }
 

@@ -19,6 +19,7 @@ import javafx.util.Duration;
 import promedio.desktop.card.CardPane;
 import promedio.desktop.line.LineView;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.LeftBehind;
 import promedio.desktop.model.MeasureLine;
 import promedio.desktop.model.MeasuresText;
 import promedio.desktop.model.SheetFigures;
@@ -26,7 +27,6 @@ import promedio.desktop.shelf.ShelfView;
 import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 import promedio.desktop.theme.Theme;
-import promedio.files.assignment.Journal;
 
 /** The window: the shelf at the left, the Line above the paper, the page edges, the paper with its margin. */
 public final class MainWindow {
@@ -195,7 +195,7 @@ public final class MainWindow {
     }
 
     /** Offers back what earlier desks have left unsaved. */
-    public void offer(List<Journal.Kept> left) {
+    public void offer(LeftBehind left) {
         pages.offer(left);
     }
 
@@ -250,7 +250,7 @@ public final class MainWindow {
                 .toList();
         ClipboardContent content = new ClipboardContent();
         content.putString(MeasuresText.tabbed(lines));
-        content.putHtml(MeasuresText.html(figures.sheet().name(), lines));
+        content.putHtml(MeasuresText.html(figures.name(), lines));
         Clipboard.getSystemClipboard().setContent(content);
         model.say(Words.of("message.copied", lines.size()));
     }

@@ -1,13 +1,12 @@
 package promedio.desktop.window;
 
-import java.util.List;
 import javafx.scene.layout.StackPane;
 import promedio.desktop.classes.ClassesPage;
 import promedio.desktop.entries.EntriesPage;
 import promedio.desktop.entries.StartPane;
 import promedio.desktop.measures.MeasuresPage;
 import promedio.desktop.model.DeskModel;
-import promedio.files.assignment.Journal;
+import promedio.desktop.model.LeftBehind;
 
 /** The pages of the paper, of which one is shown; while no sample is chosen, the empty paper. */
 final class Pages extends StackPane {
@@ -67,7 +66,7 @@ final class Pages extends StackPane {
     }
 
     /** Offers back what earlier desks have left unsaved. */
-    void offer(List<Journal.Kept> left) {
+    void offer(LeftBehind left) {
         start.get().offer(left);
     }
 

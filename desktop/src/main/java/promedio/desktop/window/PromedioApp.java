@@ -10,25 +10,29 @@ import javafx.animation.AnimationTimer;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.stage.Stage;
+import promedio.core.sentence.Visible;
 import promedio.desktop.demo.Demo;
 import promedio.desktop.formula.Typesetter;
 import promedio.desktop.gallery.Gallery;
 import promedio.desktop.model.Background;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.LeftBehind;
 import promedio.desktop.text.Words;
 import promedio.desktop.theme.Theme;
 import promedio.files.assignment.Journal;
+import promedio.files.assignment.LeftOver;
 
 /** The JavaFX application: one window. */
 public final class PromedioApp extends Application {
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
+    private static final int LONGEST_TITLE = 100;
 
     // Made ready while JavaFX starts.
     private static final CompletableFuture<Void> STARTED = new CompletableFuture<>();
     private static final Background FIGURES = Background.worker("figures", STARTED);
     private static CompletableFuture<DeskModel> deskReady;
-    private static CompletableFuture<List<Journal.Kept>> left;
+    private static CompletableFuture<LeftBehind> left;
     private static CompletableFuture<Recents> recents;
 
     /** Runs the application and returns when its window is closed. */
@@ -62,7 +66,7 @@ public final class PromedioApp extends Application {
                 .bind(javafx.beans.binding.Bindings.createStringBinding(
                         () -> window.model().assignment().title().isEmpty()
                                 ? "Promedio"
-                                : window.model().assignment().title() + " · Promedio",
+                                : Visible.line(window.model().assignment().title(), LONGEST_TITLE) + " · Promedio",
                         window.model().assignmentProperty()));
         if (!walk) {
             remember(stage);
@@ -139,9 +143,9 @@ public final class PromedioApp extends Application {
         return data.resolve("promedio").resolve("journals");
     }
 
-    private static List<Journal.Kept> leftOver() {
+    private static LeftBehind leftOver() {
         try {
-            return Journal.leftIn(journals());
+            return LeftBehind.in(LeftOver.in(journals()));
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable.getMessage(), unreadable);
         }

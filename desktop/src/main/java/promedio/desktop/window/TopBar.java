@@ -8,6 +8,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import promedio.core.assignment.Edit;
+import promedio.core.sentence.Visible;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.text.Words;
 
@@ -35,12 +36,17 @@ final class TopBar extends HBox {
     }
 
     private static TextField title(DeskModel model) {
-        TextField title = new TextField(model.assignment().title());
+        TextField title = new TextField(Visible.line(model.assignment().title()));
         title.setId("title");
         title.getStyleClass().add("title-field");
         title.setPromptText(Words.of("bar.untitled"));
         title.setAccessibleText(Words.of("bar.title.prompt"));
-        Runnable commit = () -> model.make(new Edit.Retitle(title.getText().strip()));
+        Runnable commit = () -> {
+            String typed = title.getText().strip();
+            if (!typed.equals(Visible.line(model.assignment().title()))) {
+                model.make(new Edit.Retitle(typed));
+            }
+        };
         title.setOnAction(entered -> commit.run());
         title.focusedProperty().addListener((property, before, focused) -> {
             if (!focused) {
@@ -48,8 +54,9 @@ final class TopBar extends HBox {
             }
         });
         model.assignmentProperty().addListener((property, before, now) -> {
-            if (!title.getText().strip().equals(now.title())) {
-                title.setText(now.title());
+            String shown = Visible.line(now.title());
+            if (!title.getText().strip().equals(shown)) {
+                title.setText(shown);
             }
         });
         return title;

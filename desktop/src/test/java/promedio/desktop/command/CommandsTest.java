@@ -209,4 +209,49 @@ class CommandsTest {
                 .isEqualTo("0.0000001");
         assertThat(SignificantText.of(Root.of(-1, Exact.TWO), 15)).isEqualTo("-1.4142135623731");
     }
+
+    @Test
+    void one_bad_input_keeps_no_other_from_being_answered_and_nothing_hidden_reaches_the_terminal(@TempDir Path folder)
+            throws Exception {
+        Path shares =
+                Files.writeString(folder.resolve("a.csv"), "1,0.333333333333333333333\n2,0.666666666666666666667\n");
+        Path hidden = Files.writeString(folder.resolve("b.csv"), "head\u001b[31m\u0007\u202e\u009b1m,f\n1,2\n2,1\n");
+        Path bad = Files.writeString(folder.resolve("c.csv"), "x\u009b31mred,1\n2,\u0085\n");
+        Run run = run(
+                "",
+                "solve",
+                "--kind",
+                "frequencies",
+                "--rule",
+                "frequencies=relative",
+                "--json",
+                shares.toString(),
+                bad.toString(),
+                hidden.toString());
+        assertThat(run.status()).isEqualTo(3);
+        String[] lines = run.out().split("\n", -1);
+        assertThat(lines).hasSize(4);
+        assertThat(lines[0]).contains("\"error\"", "more than 18 digits together");
+        assertThat(lines[1]).contains("\"error\"");
+        assertThat(lines[2]).contains("\"results\"");
+        assertThat(new ObjectMapper().readTree(lines[2]).path("heading").asText())
+                .as("what it is called stays as it is in JSON")
+                .isEqualTo("head\u001b[31m\u0007\u202e\u009b1m");
+        Run text = run("", "solve", "--kind", "frequencies", hidden.toString(), bad.toString());
+        for (String printed : new String[] {run.out(), run.err(), text.out(), text.err()}) {
+            assertThat(printed.codePoints().filter(character -> character != '\n'))
+                    .noneMatch(promedio.core.sentence.Visible::isHidden);
+        }
+    }
+
+    @Test
+    void a_wrong_word_is_told_and_a_file_that_is_there_is_opened(@TempDir Path folder) throws Exception {
+        Run wrong = run("", "nonsense\u001b[1m");
+        assertThat(wrong.status()).isEqualTo(2);
+        assertThat(wrong.err()).startsWith("There is no command and no file \"nonsense\ufffd[1m\".");
+        assertThat(run("", "--wrong").status()).isEqualTo(2);
+        assertThat(run("", "solve").status()).isEqualTo(2);
+        Path file = Files.writeString(folder.resolve("a.csv"), "1\n2\n");
+        assertThat(run("", file.toString()).status()).isEqualTo(42);
+    }
 }

@@ -22,6 +22,7 @@ import org.junit.jupiter.api.io.TempDir;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
 import promedio.core.course.CardKey;
+import promedio.core.course.DecimalMark;
 import promedio.core.course.DeviationCentre;
 import promedio.core.course.Divisor;
 import promedio.core.course.SkewnessChoice;
@@ -138,7 +139,7 @@ class DeskModelTest {
         assertThat(saved).isTrue();
         assertThat(desk.filing().unsavedProperty().get()).isFalse();
         DeskModel other = new DeskModel(Background.DIRECT);
-        other.filing().open(file, () -> {});
+        other.filing().open(file, Runnable::run, () -> {});
         assertThat(other.assignment()).isEqualTo(desk.assignment());
         assertThat(other.looking().pageProperty().get()).isEqualTo(DeskModel.Page.MEASURES);
         assertThat(other.margin().mark("mean").orElseThrow().kind()).isEqualTo(Mark.Kind.AGREES);
@@ -148,7 +149,7 @@ class DeskModelTest {
     void a_file_that_cannot_be_opened_leaves_the_desk_as_it_is(@TempDir Path folder) throws Exception {
         desk.type("1 2 3");
         Path stranger = Files.writeString(folder.resolve("stranger.promedio"), "not a zip");
-        desk.filing().open(stranger, () -> {});
+        desk.filing().open(stranger, Runnable::run, () -> {});
         assertThat(desk.messageProperty().get()).contains("no assignment of Promedio");
         assertThat(figure("mean")).isEqualTo("2.00");
         desk.filing().save(folder.resolve("gone").resolve("x.promedio"), () -> saved = true);
@@ -218,7 +219,7 @@ class DeskModelTest {
                 .made(any());
         DeskModel kept = new DeskModel(Background.DIRECT, Background.DIRECT, journal);
         kept.type("1 2 3");
-        assertThat(kept.messageProperty().get()).contains("not being kept safe", "No space left on device");
+        assertThat(kept.messageProperty().get()).contains("not being kept safe", "the disk is full");
         kept.margin().answer("mean", "2");
         verify(journal).standsAt(kept.assignment());
         kept.margin().answer("mean", "2.0");
@@ -233,11 +234,11 @@ class DeskModelTest {
         first.type("1 2 3");
         first.filing().save(file, () -> {});
         DeskModel second = new DeskModel(Background.DIRECT, Background.DIRECT, Journal.in(journals));
-        second.filing().open(file, () -> {});
+        second.filing().open(file, Runnable::run, () -> {});
         assertThat(second.assignment()).isEqualTo(first.assignment());
         assertThat(second.messageProperty().get()).contains("sheet.promedio").contains("another window");
         first.end(() -> {});
-        second.filing().open(file, () -> {});
+        second.filing().open(file, Runnable::run, () -> {});
         assertThat(second.messageProperty().get()).isEmpty();
         second.end(() -> {});
     }
@@ -250,7 +251,7 @@ class DeskModelTest {
         byte[] whole = Files.readAllBytes(file);
         Files.write(file, Arrays.copyOf(whole, whole.length * 3 / 5));
         DeskModel other = new DeskModel(Background.DIRECT, Background.DIRECT, Journal.in(folder.resolve("journals")));
-        other.filing().open(file, () -> saved = true);
+        other.filing().open(file, Runnable::run, () -> saved = true);
         assertThat(other.messageProperty().get())
                 .startsWith("“sheet.promedio” is damaged. Whole: Minutes at the bench")
                 .endsWith("Save what is here under another name.");
@@ -411,5 +412,71 @@ class DeskModelTest {
         assertThat(desk.sheet().orElseThrow().name()).isEqualTo("ages");
         desk.filing().typeFile(folder.resolve("gone.csv"));
         assertThat(desk.messageProperty().get()).contains("no such file");
+    }
+
+    @Test
+    void an_edit_aimed_at_a_row_as_it_was_seen_follows_its_entry_or_is_dropped() {
+        desk.type("1 2 3 4 5");
+        SheetFigures seen = desk.figuresProperty().get();
+        String id = desk.selectedProperty().get();
+        desk.make(new Edit.RemoveRows(id, 0, 1));
+        desk.make(new Edit.InsertRows(id, 0, List.of(List.of("7", "8"))));
+        desk.make(new Edit.SetEntry(id, 0, 3, "33"), seen);
+        assertThat(desk.sheet().orElseThrow().values().texts()).containsExactly("7", "8", "2", "3", "33", "5");
+        desk.make(new Edit.RemoveRows(id, List.of(0, 1)), seen);
+        assertThat(desk.sheet().orElseThrow().size()).as("the first is gone").isEqualTo(6);
+        assertThat(desk.messageProperty().get()).contains("changed meanwhile");
+        desk.undo();
+        desk.undo();
+        desk.undo();
+        SheetFigures before = desk.figuresProperty().get();
+        desk.redo();
+        desk.make(new Edit.SwitchEntries(id, 0, false), before);
+        assertThat(desk.sheet().orElseThrow().off())
+                .as("that entry is gone again")
+                .isEmpty();
+        desk.undo();
+        desk.make(new Edit.SwitchEntries(id, List.of(0, 4), false), before);
+        assertThat(desk.sheet().orElseThrow().off()).containsExactly(0, 4);
+    }
+
+    @Test
+    void a_value_in_hand_follows_its_entry_when_others_come_and_go() {
+        desk.type("1 2 30");
+        String id = desk.selectedProperty().get();
+        desk.tryEdit(new Edit.SetEntry(id, 0, 2, "40"), desk.figuresProperty().get());
+        desk.make(new Edit.RemoveRows(id, 0, 1));
+        assertThat(desk.figuresProperty().get().sheet().values().texts()).containsExactly("2", "40");
+        desk.keepTrial();
+        assertThat(desk.sheet().orElseThrow().values().texts()).containsExactly("2", "40");
+    }
+
+    @Test
+    void a_paste_of_several_columns_is_one_edit_to_be_taken_back() {
+        desk.type("a\tb\tc\td\n1,5\t2,5\t3\t4\n2,5\t3,5\t4\t5");
+        assertThat(desk.assignment().sheets()).hasSize(4);
+        assertThat(desk.assignment().card().get(CardKey.DECIMAL_MARK)).isEqualTo(DecimalMark.COMMA);
+        desk.undo();
+        assertThat(desk.assignment()).isEqualTo(Assignment.EMPTY);
+    }
+
+    @Test
+    void what_is_brought_back_stays_on_disk_until_it_is_safely_in_the_new_journal(@TempDir Path folder)
+            throws Exception {
+        DeskModel ended = new DeskModel(Background.DIRECT, Background.DIRECT, Journal.in(folder));
+        ended.type("12 15 15 18");
+        Journal.Kept kept = read(folder);
+        Journal full = mock(Journal.class);
+        doThrow(new IOException("No space left on device")).when(full).beginUnsaved(any(), any());
+        DeskModel second = new DeskModel(Background.DIRECT, Background.DIRECT, full);
+        second.bringBack(kept);
+        assertThat(second.assignment()).isEqualTo(ended.assignment());
+        assertThat(second.messageProperty().get()).contains("the disk is full");
+        assertThat(kept.journal()).exists();
+        DeskModel third = new DeskModel(Background.DIRECT, Background.DIRECT, Journal.in(folder));
+        third.bringBack(kept);
+        assertThat(kept.journal()).doesNotExist();
+        third.end(() -> {});
+        ended.end(() -> {});
     }
 }

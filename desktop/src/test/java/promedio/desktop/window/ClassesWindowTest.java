@@ -123,7 +123,7 @@ class ClassesWindowTest extends OpenWindow {
         press(KeyCode.CONTROL, KeyCode.S);
         onWindow(() -> {
             desk.show(Assignment.EMPTY, null);
-            desk.filing().open(file, () -> {});
+            desk.filing().open(file, Runnable::run, () -> {});
             return null;
         });
         settle();
@@ -175,7 +175,7 @@ class ClassesWindowTest extends OpenWindow {
         paste("0-10 4\n10-20 9\n15-30 12\nforty 3");
         assertThat(words())
                 .anyMatch(text -> text.startsWith("“15-30” is left out: The classes 10-20 and 15-30 overlap"))
-                .anyMatch(text -> text.startsWith("“forty” is left out"));
+                .anyMatch(text -> text.startsWith("“forty” is no class: left out."));
         assertThat(figure("mean")).isEqualTo("11.92");
     }
 

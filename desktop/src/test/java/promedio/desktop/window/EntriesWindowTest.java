@@ -2,7 +2,6 @@ package promedio.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import javafx.scene.control.ListView;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.DisplayNameGeneration;
@@ -12,18 +11,6 @@ import promedio.desktop.model.DeskModel;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class EntriesWindowTest extends OpenWindow {
-    private void choose(int first, int... others) {
-        onWindow(() -> {
-            ListView<?> entries = (ListView<?>) window.scene().lookup("#entries");
-            entries.requestFocus();
-            entries.getSelectionModel().clearSelection();
-            entries.getSelectionModel().selectIndices(first, others);
-            entries.getFocusModel().focus(first);
-            return null;
-        });
-        settle();
-    }
-
     @Test
     void entries_that_are_chosen_tell_their_sum_and_mean_and_are_copied_and_taken_out_together() {
         type("3 10 4 x 8 9");
@@ -38,6 +25,45 @@ class EntriesWindowTest extends OpenWindow {
         assertThat(desk.sheet().orElseThrow().values().texts()).as("one edit").hasSize(6);
         choose(5);
         assertThat(desk.looking().litProperty().get()).hasToString("9");
+    }
+
+    @Test
+    void entries_are_read_down_in_columns_and_chosen_by_keys_over_all_of_them() {
+        type(java.util.stream.IntStream.rangeClosed(1, 60)
+                .mapToObj(Integer::toString)
+                .collect(java.util.stream.Collectors.joining(" ")));
+        double left = onWindow(() -> entry(0).getLayoutX());
+        assertThat((double) onWindow(() -> entry(1).getLayoutX()))
+                .as("the second below the first")
+                .isEqualTo(left);
+        assertThat((double) onWindow(() -> entry(59).getLayoutX()))
+                .as("the last further right")
+                .isGreaterThan(left);
+        choose(0);
+        press(KeyCode.RIGHT);
+        double beside = onWindow(() -> entry(0).getLayoutY());
+        assertThat(desk.looking().litProperty().get()).as("beside the first").isNotNull();
+        int row = desk.looking().litProperty().get().numerator().intValue() - 1;
+        assertThat((double) onWindow(() -> entry(row).getLayoutY())).isEqualTo(beside);
+        press(KeyCode.HOME);
+        press(KeyCode.SHIFT, KeyCode.DOWN);
+        press(KeyCode.SHIFT, KeyCode.DOWN);
+        assertThat(words()).contains("3 chosen · sum 6 · mean 2 · from 1 to 3");
+        press(KeyCode.CONTROL, KeyCode.A);
+        press(KeyCode.SPACE);
+        assertThat(desk.sheet().orElseThrow().off()).hasSize(60);
+        press(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(desk.sheet().orElseThrow().off()).as("one edit").isEmpty();
+    }
+
+    @Test
+    void typing_that_is_left_for_another_place_counts() {
+        type("3 5 8");
+        choose(1);
+        press(KeyCode.ENTER);
+        robot.write("55", 0);
+        click("#add-field");
+        assertThat(desk.sheet().orElseThrow().values().texts()).containsExactly("3", "55", "8");
     }
 
     @Test
@@ -105,8 +131,11 @@ class EntriesWindowTest extends OpenWindow {
             return null;
         });
         type("20000");
-        ListView<?> entries = (ListView<?>) onWindow(() -> window.scene().lookup("#entries"));
-        assertThat(entries.getItems()).hasSize(10_001);
+        assertThat(desk.sheet().orElseThrow().size()).isEqualTo(10_001);
+        choose(0);
+        press(KeyCode.END);
+        assertThat(words()).as("the last column is seen").anyMatch(text -> text.matches("10.?001"));
+        assertThat(desk.looking().litProperty().get()).hasToString("20000");
         assertThat(words()).anyMatch(text -> text.matches("10.?001 values count"));
         assertThat(desk.figuresProperty().get().figure("maximum").orElseThrow()).hasToString("20000");
     }

@@ -20,6 +20,7 @@ import org.junit.jupiter.api.io.TempDir;
 import promedio.core.assignment.Assignment;
 import promedio.desktop.model.Background;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.LeftBehind;
 import promedio.files.assignment.Journal;
 
 /** The real window on one shared stage, driven by mouse and keyboard as a student does. */
@@ -153,12 +154,23 @@ class FilesWindowTest extends OpenWindow {
         }
         List<Journal.Kept> left = Journal.leftIn(lost.getParent());
         onWindow(() -> {
-            window.offer(left);
+            window.offer(LeftBehind.of(left));
             return null;
         });
+        // Something is on the desk by now that is not saved: it is asked what becomes of it.
+        onWindow(() -> {
+            desk.margin().coverFigures(true);
+            return null;
+        });
+        when(picker.unsaved(anyString())).thenReturn(FilePicker.Unsaved.STAY);
+        click("#bring-back");
+        assertThat(desk.assignment().attempts().first()).as("left alone").isTrue();
+        when(picker.unsaved(anyString())).thenReturn(FilePicker.Unsaved.LEAVE);
         click("#bring-back");
         assertThat(desk.sheet().orElseThrow().values().texts()).containsExactly("4", "5", "6");
-        assertThat(lost).doesNotExist();
+        assertThat(lost)
+                .as("this desk keeps no journal of its own, so the old one stays")
+                .exists();
         ended.end(() -> {});
     }
 }

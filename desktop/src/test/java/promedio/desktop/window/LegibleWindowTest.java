@@ -6,14 +6,19 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Supplier;
 import javafx.css.PseudoClass;
 import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.control.Alert;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
@@ -21,11 +26,13 @@ import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
 import javafx.scene.paint.Paint;
 import javafx.scene.text.Text;
+import javafx.stage.Window;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.testfx.util.WaitForAsyncUtils;
 import promedio.desktop.demo.Demo;
@@ -154,29 +161,88 @@ class LegibleWindowTest extends OpenWindow {
             return null;
         });
         Set<String> faint = new LinkedHashSet<>();
-        everywhere(() -> onWindow(() -> {
-            for (Node node : shown()) {
-                if (node instanceof Text text
-                        && !text.getText().isBlank()
-                        && !isDisabled(text)
-                        && text.getFill() instanceof Color ink) {
-                    Color behind = behind(text);
-                    double contrast = contrast(ink, behind);
-                    boolean prompt = text.getParent().getPseudoClassStates().contains(UNANSWERED);
-                    if (contrast < (prompt ? VISIBLE : READABLE)) {
-                        faint.add("%s (%.1f: %s on %s, %s)"
-                                .formatted(
-                                        text.getText(),
-                                        contrast,
-                                        ink,
-                                        behind,
-                                        text.getParent().getStyleClass()));
+        everywhere(() -> onWindow(() -> faint.addAll(faint(shown()))));
+        assertThat(faint).isEmpty();
+    }
+
+    /** Questions, lists that open, menus and tips stand in windows of their own, which a sheet can miss. */
+    @ParameterizedTest(name = "{0}, {1} % large")
+    @CsvSource({"PAPER, 100", "SLATE, 100", "PAPER, 150"})
+    void what_stands_over_the_window_stands_out_too(String theme, int percent) {
+        demo("minutes", DeskModel.Page.MEASURES);
+        onWindow(() -> {
+            window.setTheme(Theme.valueOf(theme));
+            window.setTextSize(percent);
+            return null;
+        });
+        List<Supplier<Runnable>> overlays = List.of(
+                () -> shown(Questions.unsaved(stage, "A title").alert()),
+                () -> shown(Questions.changedElsewhere(stage, "sheet.promedio").alert()),
+                () -> {
+                    window.card().setOpen(true);
+                    ComboBox<?> choices = (ComboBox<?>) window.scene().lookup("#card-quartiles");
+                    choices.show();
+                    return () -> {
+                        choices.hide();
+                        window.card().setOpen(false);
+                    };
+                },
+                () -> {
+                    Button open = (Button) window.scene().lookup("#bar-open");
+                    enter(open);
+                    Tooltip tip = open.getTooltip();
+                    tip.show(stage, 100, 100);
+                    return tip::hide;
+                });
+        for (Supplier<Runnable> overlay : overlays) {
+            Runnable away = onWindow(overlay::get);
+            settle();
+            Set<String> faint = onWindow(() -> {
+                List<Node> over = new ArrayList<>();
+                for (Window one : Window.getWindows()) {
+                    if (one != stage && one.isShowing()) {
+                        collect(one.getScene().getRoot(), over);
                     }
                 }
+                assertThat(over).hasSizeGreaterThan(2);
+                return faint(over);
+            });
+            onWindow(() -> {
+                away.run();
+                return null;
+            });
+            assertThat(faint).isEmpty();
+        }
+    }
+
+    private static Runnable shown(Alert alert) {
+        alert.show();
+        return alert::close;
+    }
+
+    /** What is written among some nodes with too little contrast. */
+    private static Set<String> faint(List<Node> nodes) {
+        Set<String> faint = new LinkedHashSet<>();
+        for (Node node : nodes) {
+            if (node instanceof Text text
+                    && !text.getText().isBlank()
+                    && !isDisabled(text)
+                    && text.getFill() instanceof Color ink) {
+                Color behind = behind(text);
+                double contrast = contrast(ink, behind);
+                boolean prompt = text.getParent().getPseudoClassStates().contains(UNANSWERED);
+                if (contrast < (prompt ? VISIBLE : READABLE)) {
+                    faint.add("%s (%.1f: %s on %s, %s)"
+                            .formatted(
+                                    text.getText(),
+                                    contrast,
+                                    ink,
+                                    behind,
+                                    text.getParent().getStyleClass()));
+                }
             }
-            return null;
-        }));
-        assertThat(faint).isEmpty();
+        }
+        return faint;
     }
 
     private static boolean isDisabled(Node node) {

@@ -7,7 +7,6 @@ import java.util.Set;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
-import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.DisplayNameGeneration;
@@ -86,12 +85,7 @@ class LineWindowTest extends OpenWindow {
         settle();
         assertThat(desk.looking().litProperty().get()).isEqualTo(promedio.core.number.Exact.of(33));
         click("#page-ENTRIES");
-        onWindow(() -> {
-            ListView<?> entries = (ListView<?>) window.scene().lookup("#entries");
-            entries.getSelectionModel().clearAndSelect(2);
-            return null;
-        });
-        settle();
+        choose(2);
         assertThat(desk.looking().litProperty().get())
                 .isEqualTo(desk.figuresProperty().get().valueOf(2).orElseThrow());
     }

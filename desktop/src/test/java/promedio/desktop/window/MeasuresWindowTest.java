@@ -100,6 +100,8 @@ class MeasuresWindowTest extends OpenWindow {
         robot.write("3", 0);
         press(KeyCode.ENTER);
         assertThat(wordBeside("median")).isEqualTo("agrees");
+        press(KeyCode.SHIFT, KeyCode.TAB);
+        press(KeyCode.SHIFT, KeyCode.TAB);
         retype("many", KeyCode.ENTER);
         assertThat(wordBeside("median")).isEqualTo("not read");
         Node field = onWindow(() -> window.scene().lookup("#answer-median"));
@@ -183,5 +185,20 @@ class MeasuresWindowTest extends OpenWindow {
             Node node = window.scene().lookup(query);
             return node.localToScene(node.getBoundsInLocal()).getMinY();
         });
+    }
+
+    @Test
+    void enter_in_an_answer_goes_down_the_sheet_and_shift_with_it_goes_up() {
+        demo("kilograms", DeskModel.Page.MEASURES);
+        click("#answer-mean");
+        robot.write("5.25", 0);
+        press(KeyCode.ENTER);
+        assertThat(desk.margin().answer("mean")).isEqualTo("5.25");
+        robot.write("4", 0);
+        press(KeyCode.ENTER);
+        assertThat(desk.margin().answer("median")).isEqualTo("4");
+        press(KeyCode.SHIFT, KeyCode.ENTER);
+        press(KeyCode.SHIFT, KeyCode.ENTER);
+        assertThat(onWindow(() -> window.scene().getFocusOwner().getId())).isEqualTo("answer-mean");
     }
 }

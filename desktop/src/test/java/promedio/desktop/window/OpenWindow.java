@@ -74,6 +74,23 @@ abstract class OpenWindow {
         settle();
     }
 
+    /** The cell of an entry that is seen, counted from 0. */
+    static Node entry(int index) {
+        return window.scene().getRoot().lookupAll(".entry-cell").stream()
+                .filter(Node::isVisible)
+                .toList()
+                .get(index);
+    }
+
+    /** Clicks on entries: the first alone, the others besides. */
+    void choose(int first, int... others) {
+        robot.clickOn(onWindow(() -> entry(first)));
+        for (int other : others) {
+            robot.press(KeyCode.CONTROL).clickOn(onWindow(() -> entry(other))).release(KeyCode.CONTROL);
+        }
+        settle();
+    }
+
     static <T> T onWindow(Callable<T> action) {
         return WaitForAsyncUtils.waitForAsyncFx(10_000, action);
     }

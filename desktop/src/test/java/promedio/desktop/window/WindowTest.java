@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
@@ -57,6 +56,7 @@ class WindowTest extends OpenWindow {
         robot.write("5", 0);
         press(KeyCode.ENTER);
         assertThat(wordBeside("range")).isEqualTo("differs");
+        click("#answer-range");
         retype("112", KeyCode.TAB);
         assertThat(wordBeside("range")).isEqualTo("agrees");
         click("#card");
@@ -90,13 +90,7 @@ class WindowTest extends OpenWindow {
     void entries_are_changed_switched_off_taken_out_and_brought_back() {
         demo("minutes", DeskModel.Page.ENTRIES);
         int size = desk.sheet().orElseThrow().size();
-        onWindow(() -> {
-            ListView<?> entries = (ListView<?>) window.scene().lookup("#entries");
-            entries.requestFocus();
-            entries.getSelectionModel().clearAndSelect(0);
-            entries.getFocusModel().focus(0);
-            return null;
-        });
+        choose(0);
         press(KeyCode.ENTER);
         retype("999", KeyCode.ENTER);
         assertThat(desk.sheet().orElseThrow().values().text(0)).isEqualTo("999");
@@ -138,6 +132,7 @@ class WindowTest extends OpenWindow {
         robot.write("5", 0);
         press(KeyCode.ENTER);
         assertThat(words()).contains("12 shared out over 3");
+        click("#answer-mean");
         retype("4", KeyCode.ENTER);
         assertThat(words()).contains("Your first answer was 5.");
         click("#cover");

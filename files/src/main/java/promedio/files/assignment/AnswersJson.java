@@ -15,6 +15,7 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Attempts;
 import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
+import promedio.core.sentence.Visible;
 import promedio.core.tabulate.Tabulation;
 
 /** Answers and attempts as JSON, the same in the assignment file and in the journal. */
@@ -54,14 +55,15 @@ final class AnswersJson {
 
     private static Map<Assignment.Question, String> readAll(JsonNode array) {
         Map<Assignment.Question, String> answers = new LinkedHashMap<>();
-        array.forEach(answer ->
-                answers.put(readQuestion(answer), answer.path("answer").asText()));
+        array.forEach(answer -> answers.put(
+                readQuestion(answer), Visible.encodable(answer.path("answer").asText())));
         return answers;
     }
 
     private static Assignment.Question readQuestion(JsonNode node) {
         return new Assignment.Question(
-                node.path("sample").asText(), node.path("measure").asText());
+                Visible.encodable(node.path("sample").asText()),
+                Visible.encodable(node.path("measure").asText()));
     }
 
     /** The classes that a list is put into. */

@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -13,6 +14,7 @@ import java.util.TreeSet;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.Entries;
+import promedio.core.assignment.Foreign;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
 
@@ -28,7 +30,42 @@ final class EditJson {
         ArrayNode sheets = node.putArray("sheets");
         assignment.sheets().forEach(sheet -> sheets.add(write(sheet)));
         AnswersJson.write(assignment, node);
+        if (!assignment.foreign().equals(Foreign.NOTHING)) {
+            node.set("foreign", write(assignment.foreign()));
+        }
         return node;
+    }
+
+    private static ObjectNode write(Foreign foreign) {
+        ObjectNode node = JSON.createObjectNode();
+        ObjectNode rules = node.putObject("rules");
+        foreign.rules().forEach(rules::put);
+        ArrayNode samples = node.putArray("samples");
+        foreign.samples().forEach(sample -> samples.addObject()
+                .put("at", sample.at())
+                .put("id", sample.id())
+                .put("name", sample.name())
+                .put("kind", sample.kind())
+                .put("description", sample.description())
+                .put("content", sample.content()));
+        return node;
+    }
+
+    private static Foreign readForeign(JsonNode node) {
+        Map<String, String> rules = new LinkedHashMap<>();
+        node.path("rules")
+                .properties()
+                .forEach(rule -> rules.put(rule.getKey(), rule.getValue().asText()));
+        List<Foreign.Unread> samples = new ArrayList<>();
+        node.path("samples")
+                .forEach(sample -> samples.add(new Foreign.Unread(
+                        sample.path("at").asInt(),
+                        sample.path("id").asText(),
+                        sample.path("name").asText(),
+                        sample.path("kind").asText(),
+                        sample.path("description").asText(),
+                        sample.path("content").asText())));
+        return new Foreign(rules, samples);
     }
 
     static Assignment readAssignment(JsonNode node) {
@@ -39,7 +76,8 @@ final class EditJson {
                 sheets,
                 readCard(node.path("card")),
                 AnswersJson.readAnswers(node),
-                AnswersJson.readAttempts(node));
+                AnswersJson.readAttempts(node),
+                readForeign(node.path("foreign")));
     }
 
     private static ObjectNode write(CourseCard card) {
@@ -51,7 +89,8 @@ final class EditJson {
     private static CourseCard readCard(JsonNode node) {
         CourseCard card = CourseCard.STANDARD;
         for (Map.Entry<String, JsonNode> rule : node.properties()) {
-            card = card.withRule(rule.getKey(), rule.getValue().asText()).orElse(card);
+            card = card.withRule(rule.getKey(), rule.getValue().asText())
+                    .orElseThrow(() -> new IllegalArgumentException("Unknown rule " + rule + "."));
         }
         return card;
     }
@@ -77,7 +116,7 @@ final class EditJson {
         TreeSet<Integer> off = new TreeSet<>();
         node.path("off").forEach(row -> off.add(row.asInt()));
         SampleSheet.Kind kind = node.has("kind")
-                ? SampleSheet.Kind.of(node.path("kind").asText())
+                ? SampleSheet.Kind.find(node.path("kind").asText()).orElseThrow()
                 : columns.size() == 2 ? SampleSheet.Kind.FREQUENCIES : SampleSheet.Kind.VALUES;
         return new SampleSheet(
                 node.path("id").asText(),
@@ -108,6 +147,42 @@ final class EditJson {
         return texts;
     }
 
+    /** Rows, ascending, as runs of neighbours: from, count, from, count … */
+    private static ArrayNode rows(List<Integer> rows) {
+        ArrayNode runs = JSON.createArrayNode();
+        for (int begin = 0, end; begin < rows.size(); begin = end) {
+            end = begin + 1;
+            while (end < rows.size() && rows.get(end) == rows.get(end - 1) + 1) {
+                end++;
+            }
+            runs.add(rows.get(begin)).add(end - begin);
+        }
+        return runs;
+    }
+
+    /** Rows as runs; or a single run or row, as version 1 wrote them. */
+    private static List<Integer> readRows(JsonNode node) {
+        List<Integer> runs = new ArrayList<>();
+        if (node.has("rows")) {
+            node.path("rows").forEach(number -> runs.add(number.asInt(-1)));
+        } else {
+            runs.add(node.path(node.has("row") ? "row" : "from").asInt(-1));
+            runs.add(node.path("count").asInt(1));
+        }
+        List<Integer> rows = new ArrayList<>();
+        for (int i = 0; i + 1 < runs.size(); i += 2) {
+            int from = runs.get(i);
+            int count = runs.get(i + 1);
+            if (from < 0 || count < 0 || rows.size() + (long) count > Budget.MOST_ENTRIES) {
+                throw new IllegalArgumentException("There are no such rows: " + runs + ".");
+            }
+            for (int row = from; row < from + count; row++) {
+                rows.add(row);
+            }
+        }
+        return rows;
+    }
+
     static ObjectNode write(Edit edit) {
         ObjectNode node = JSON.createObjectNode();
         if (edit instanceof Edit.Retitle retitle) {
@@ -134,15 +209,12 @@ final class EditJson {
             ArrayNode columns = node.putArray("columns");
             insert.byColumn().forEach(columns::addPOJO);
         } else if (edit instanceof Edit.RemoveRows remove) {
-            node.put("edit", "take-out")
-                    .put("sample", remove.sheetId())
-                    .put("from", remove.from())
-                    .put("count", remove.count());
-        } else if (edit instanceof Edit.SwitchEntry change) {
+            node.put("edit", "take-out").put("sample", remove.sheetId()).set("rows", rows(remove.rows()));
+        } else if (edit instanceof Edit.SwitchEntries change) {
             node.put("edit", "switch")
                     .put("sample", change.sheetId())
-                    .put("row", change.row())
-                    .put("on", change.on());
+                    .put("on", change.on())
+                    .set("rows", rows(change.rows()));
         } else if (edit instanceof Edit.MoveUnit move) {
             node.put("edit", "unit")
                     .put("sample", move.sheetId())
@@ -196,12 +268,9 @@ final class EditJson {
                 node.path("columns").forEach(column -> columns.add(readTexts(column)));
                 yield new Edit.InsertRows(sample, node.path("at").asInt(), columns);
             }
-            case "take-out" ->
-                new Edit.RemoveRows(
-                        sample, node.path("from").asInt(), node.path("count").asInt());
+            case "take-out" -> new Edit.RemoveRows(sample, readRows(node));
             case "switch" ->
-                new Edit.SwitchEntry(
-                        sample, node.path("row").asInt(), node.path("on").asBoolean());
+                new Edit.SwitchEntries(sample, readRows(node), node.path("on").asBoolean());
             case "unit" ->
                 new Edit.MoveUnit(
                         sample, node.path("row").asInt(), node.path("to").asText());

@@ -1,27 +1,16 @@
 package promedio.files.assignment;
 
-import com.fasterxml.jackson.core.JsonGenerator;
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.ObjectWriter;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.channels.Channels;
 import java.nio.channels.FileChannel;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
-import java.nio.file.StandardOpenOption;
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Stream;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.History;
@@ -31,14 +20,18 @@ import promedio.core.assignment.History;
  * the window shows it. What was ended without being saved is read back from it. Nothing is written before the first edit.
  */
 public final class Journal implements AutoCloseable {
-    private static final String ENDING = ".journal";
-    private static final ObjectMapper JSON = new ObjectMapper();
-    private static final ObjectWriter LINE = JSON.writer().without(JsonGenerator.Feature.AUTO_CLOSE_TARGET);
+    static final String ENDING = ".journal";
+    /** What is left of a journal that was brought back only in part: kept, and not offered again. */
+    static final String READ_IN_PART = ".read-in-part";
+
+    static final String FORMAT = "promedio-journal";
+    /** The newest version of journals that is known here, and the one that is written. */
+    static final int VERSION = 2;
 
     private final Path folder;
-    private final Path file;
     private final OpenNote note;
-    private FileChannel channel;
+    private Held held;
+    private long check;
     private Assignment base = Assignment.EMPTY;
     private Optional<Path> saved = Optional.empty();
     private int undoable;
@@ -47,7 +40,6 @@ public final class Journal implements AutoCloseable {
     private Journal(Path folder) {
         this.folder = folder;
         this.note = new OpenNote(folder);
-        this.file = folder.resolve(UUID.randomUUID() + ENDING);
     }
 
     /** A journal of a new desk, in a folder of journals. */
@@ -58,22 +50,63 @@ public final class Journal implements AutoCloseable {
     /**
      * What a journal has kept of a desk that was ended.
      *
-     * @param journal the file, to be thrown away when its content is on a desk again
+     * @param journal the file, to be put away when its content is on a desk again
      * @param history the assignment with its past
      * @param savedAs where it was last saved
      * @param edits how many edits came after that
+     * @param readTo the line behind which it could not be read on; empty when it was read to its end
      */
-    public record Kept(Path journal, History history, Optional<Path> savedAs, int edits) {
+    public record Kept(Path journal, History history, Optional<Path> savedAs, int edits, Optional<Integer> readTo) {
+        /** What is kept of a journal that was read to its end. */
+        public Kept(Path journal, History history, Optional<Path> savedAs, int edits) {
+            this(journal, history, savedAs, edits, Optional.empty());
+        }
+
         /** Throws the journal away. */
         public void throwAway() throws IOException {
             Files.deleteIfExists(journal);
         }
+
+        /** Puts the journal away whose content is kept safe elsewhere by now; what could not be read of it stays on disk. */
+        public void putAway() throws IOException {
+            if (readTo.isEmpty()) {
+                throwAway();
+            } else {
+                Files.move(journal, journal.resolveSibling(journal.getFileName() + READ_IN_PART));
+            }
+        }
     }
 
-    /** Begins anew from an assignment as it was opened or saved; what was written before is no longer needed. */
+    /**
+     * Begins anew from an assignment as it was opened or saved; what was written before is no longer needed.
+     */
     public synchronized void begin(Assignment from, Optional<Path> savedAs) throws IOException {
         drop();
         base = from;
+        saved = savedAs;
+        undoable = 0;
+        redoable = 0;
+        note.put(savedAs);
+    }
+
+    /**
+     * Begins anew with an assignment of which nothing is saved; what was written before goes only when that is safely down.
+     *
+     * @throws IOException when it cannot be written; then the journal is as it was
+     */
+    public synchronized void beginUnsaved(Assignment present, Optional<Path> savedAs) throws IOException {
+        ObjectNode line = JournalLine.empty();
+        line.set("state", EditJson.write(present));
+        long[] last = new long[1];
+        Held next = Held.make(fresh(), channel -> {
+            last[0] = write(channel, head(Assignment.EMPTY, savedAs), 0);
+            last[0] = write(channel, line, last[0]);
+            channel.force(true);
+        });
+        drop();
+        held = next;
+        check = last[0];
+        base = Assignment.EMPTY;
         saved = savedAs;
         undoable = 0;
         redoable = 0;
@@ -96,7 +129,7 @@ public final class Journal implements AutoCloseable {
             standsAt(now);
             return;
         }
-        append(JSON.createObjectNode().put("undo", true));
+        append(JournalLine.empty().put("undo", true));
         undoable--;
         redoable++;
     }
@@ -107,14 +140,14 @@ public final class Journal implements AutoCloseable {
             standsAt(now);
             return;
         }
-        append(JSON.createObjectNode().put("redo", true));
+        append(JournalLine.empty().put("redo", true));
         undoable++;
         redoable--;
     }
 
     /** Writes down the whole assignment as it stands, whatever led to it. */
     public synchronized void standsAt(Assignment now) throws IOException {
-        ObjectNode line = JSON.createObjectNode();
+        ObjectNode line = JournalLine.empty();
         line.set("state", EditJson.write(now));
         append(line);
         undoable = 0;
@@ -122,37 +155,33 @@ public final class Journal implements AutoCloseable {
     }
 
     private void append(ObjectNode line) throws IOException {
-        if (channel == null) {
-            start();
+        if (held == null) {
+            long[] last = new long[1];
+            held = Held.make(fresh(), channel -> last[0] = write(channel, head(base, saved), 0));
+            check = last[0];
         }
-        write(line);
+        check = write(held.channel(), line, check);
     }
 
-    private void start() throws IOException {
-        Files.createDirectories(folder);
-        channel = FileChannel.open(
-                file, StandardOpenOption.CREATE, StandardOpenOption.TRUNCATE_EXISTING, StandardOpenOption.WRITE);
-        Held.hold(channel);
-        ObjectNode head =
-                JSON.createObjectNode().put("format", "promedio-journal").put("version", 1);
+    private Path fresh() {
+        return folder.resolve(UUID.randomUUID() + ENDING);
+    }
+
+    private static ObjectNode head(Assignment base, Optional<Path> saved) {
+        ObjectNode head = JournalLine.empty().put("format", FORMAT).put("version", VERSION);
         saved.ifPresent(path -> head.put("file", path.toAbsolutePath().toString()));
         head.set("base", EditJson.write(base));
-        try {
-            write(head);
-        } catch (IOException full) {
-            drop();
-            throw full;
-        }
+        return head;
     }
 
-    /** Writes a line whole or not at all: what comes after half a line could not be read again. */
-    private void write(ObjectNode line) throws IOException {
+    /** Writes a line whole or not at all, since nothing behind half a line could be read again; returns its check. */
+    private static long write(FileChannel channel, ObjectNode line, long before) throws IOException {
         long end = channel.position();
         try {
             OutputStream out = new BufferedOutputStream(Channels.newOutputStream(channel), 1 << 14);
-            LINE.writeValue(out, line);
-            out.write('\n');
+            long check = JournalLine.write(line, before, out);
             out.flush();
+            return check;
         } catch (IOException full) {
             channel.truncate(end);
             throw full;
@@ -167,36 +196,16 @@ public final class Journal implements AutoCloseable {
     }
 
     private void drop() throws IOException {
-        if (channel != null) {
-            channel.close();
-            channel = null;
-            Files.deleteIfExists(file);
+        if (held != null) {
+            Held before = held;
+            held = null;
+            before.close();
         }
     }
 
-    /** What is kept in a folder of desks that are no longer alive, the newest first. Empty journals are thrown away. */
+    /** All that is kept in a folder of desks that are no longer alive, the newest first. */
     public static List<Kept> leftIn(Path folder) throws IOException {
-        List<Path> journals;
-        try (Stream<Path> all = Files.list(folder)) {
-            journals = all.filter(path -> path.toString().endsWith(ENDING)).toList();
-        } catch (NoSuchFileException none) {
-            return List.of();
-        }
-        List<Kept> kept = new ArrayList<>();
-        for (Path journal : journals) {
-            if (Held.isAlive(journal)) {
-                continue;
-            }
-            Optional<Kept> read = read(journal);
-            if (read.isPresent() && read.get().edits() > 0) {
-                kept.add(read.get());
-            } else {
-                Files.deleteIfExists(journal);
-            }
-        }
-        kept.sort((a, b) -> Long.compare(
-                b.journal().toFile().lastModified(), a.journal().toFile().lastModified()));
-        return kept;
+        return LeftOver.in(folder).next(Integer.MAX_VALUE);
     }
 
     /** Whether another desk that is alive has a file open. */
@@ -204,53 +213,8 @@ public final class Journal implements AutoCloseable {
         return note.isOpenElsewhere(assignmentFile);
     }
 
-    /** Reads a journal as far as it goes; a last line that was cut off in the writing is passed over. */
+    /** Reads a journal as far as it goes; empty when not even its beginning can be read. */
     static Optional<Kept> read(Path journal) throws IOException {
-        List<String> lines =
-                Arrays.asList(new String(Files.readAllBytes(journal), StandardCharsets.UTF_8).split("\n", -1));
-        try {
-            JsonNode head = JSON.readTree(lines.get(0));
-            if (!head.path("format").asText().equals("promedio-journal")
-                    || head.path("version").asInt() != 1) {
-                return Optional.empty();
-            }
-            History history = new History(EditJson.readAssignment(head.path("base")));
-            Optional<Path> file =
-                    head.has("file") ? Optional.of(Path.of(head.path("file").asText())) : Optional.empty();
-            int edits = 0;
-            // The text behind the last line end is cut off or empty.
-            for (String line : lines.subList(1, Math.max(1, lines.size() - 1))) {
-                Optional<History> next = replay(history, line);
-                if (next.isEmpty()) {
-                    break;
-                }
-                history = next.get();
-                edits++;
-            }
-            return Optional.of(new Kept(journal, history, file, edits));
-        } catch (JsonProcessingException | IllegalArgumentException damaged) {
-            return Optional.empty();
-        }
-    }
-
-    /** The history after a line; empty where the line is damaged, and what follows cannot be trusted. */
-    private static Optional<History> replay(History history, String text) {
-        JsonNode line;
-        try {
-            line = JSON.readTree(text);
-        } catch (JsonProcessingException damaged) {
-            return Optional.empty();
-        }
-        if (line.has("state")) {
-            return Optional.of(new History(EditJson.readAssignment(line.path("state"))));
-        }
-        if (line.path("undo").asBoolean()) {
-            history.undo();
-        } else if (line.path("redo").asBoolean()) {
-            history.redo();
-        } else {
-            history.make(EditJson.readEdit(line));
-        }
-        return Optional.of(history);
+        return JournalReader.read(journal).kept();
     }
 }

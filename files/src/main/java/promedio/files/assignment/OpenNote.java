@@ -2,23 +2,25 @@ package promedio.files.assignment;
 
 import java.io.IOException;
 import java.nio.ByteBuffer;
-import java.nio.channels.FileChannel;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardOpenOption;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 
 /** A note, beside the journals, of the assignment file that is open on a desk, so that another desk can tell. */
 final class OpenNote {
     private static final String ENDING = ".open";
+    /** What desks of this program have open: reading their notes here would let go of them. */
+    private static final Map<OpenNote, String> OURS = new ConcurrentHashMap<>();
 
     private final Path folder;
     private final Path note;
-    private FileChannel channel;
+    private Held held;
 
     OpenNote(Path folder) {
         this.folder = folder;
@@ -27,28 +29,32 @@ final class OpenNote {
 
     /** Notes that a file is open now; none, that no file is. */
     void put(Optional<Path> file) throws IOException {
-        if (channel != null) {
-            channel.close();
-            channel = null;
-            Files.deleteIfExists(note);
+        if (held != null) {
+            held.close();
+            held = null;
+            OURS.remove(this);
         }
         if (file.isPresent()) {
-            Files.createDirectories(folder);
-            channel = FileChannel.open(note, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE);
-            Held.hold(channel);
-            channel.write(ByteBuffer.wrap(text(file.get()).getBytes(StandardCharsets.UTF_8)));
+            String text = text(file.get());
+            held = Held.make(note, to -> to.write(ByteBuffer.wrap(text.getBytes(StandardCharsets.UTF_8))));
+            OURS.put(this, text);
         }
     }
 
     /** Whether another desk that is alive has a file open. Notes of desks that are not are thrown away. */
     boolean isOpenElsewhere(Path file) {
+        String wanted = text(file);
+        if (OURS.entrySet().stream()
+                .anyMatch(other -> other.getKey() != this && other.getValue().equals(wanted))) {
+            return true;
+        }
         try (Stream<Path> all = Files.list(folder)) {
-            List<Path> others = all.filter(path -> path.toString().endsWith(ENDING) && !path.equals(note))
+            List<Path> others = all.filter(path -> path.toString().endsWith(ENDING) && !Held.isOurs(path))
                     .toList();
             for (Path other : others) {
                 if (!Held.isAlive(other)) {
                     Files.deleteIfExists(other);
-                } else if (Files.readString(other).equals(text(file))) {
+                } else if (Files.readString(other).equals(wanted)) {
                     return true;
                 }
             }

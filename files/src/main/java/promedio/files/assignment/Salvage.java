@@ -16,7 +16,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
-import promedio.core.assignment.Assignment;
 import promedio.core.assignment.SampleSheet;
 
 /**
@@ -27,122 +26,148 @@ final class Salvage {
     private static final byte[] PART_BEGINS = {'P', 'K', 3, 4};
     private static final ObjectMapper JSON = new ObjectMapper();
 
+    private final Budget budget;
     private final Map<String, Part> parts = new LinkedHashMap<>();
-    private final List<SampleSheet> sheets = new ArrayList<>();
+    private final Part described;
     private final List<String> whole = new ArrayList<>();
     private final List<String> broken = new ArrayList<>();
     private final List<String> lost = new ArrayList<>();
 
-    private record Part(String text, boolean whole) {}
+    /** A part: its text, whether all of it is there, and its place among the parts. */
+    private record Part(String text, boolean whole, int place) {}
 
-    private Salvage(byte[] file) {
+    private Salvage(byte[] file, Budget budget) throws Budget.Spent {
+        this.budget = budget;
         for (int at = 0; at + PART_BEGINS.length <= file.length; at++) {
             if (Arrays.equals(file, at, at + PART_BEGINS.length, PART_BEGINS, 0, PART_BEGINS.length)) {
                 part(file, at);
             }
         }
+        described = parts.remove(AssignmentFile.DOCUMENT);
     }
 
     /** What is still in a file; empty where it is none of ours, or of a newer version, or nothing is left. */
-    static Optional<AssignmentFile.Salvaged> of(byte[] file) {
-        Salvage salvage = new Salvage(file);
+    static Optional<AssignmentFile.Salvaged> of(byte[] file, Budget budget) throws IOException {
+        Salvage salvage = new Salvage(file, budget);
         Optional<JsonNode> document = salvage.document();
-        if (document.isPresent() && !AssignmentFile.isReadable(document.get())) {
+        if (document.isPresent() && !AssignmentJson.isReadable(document.get())) {
             return Optional.empty();
         }
-        document.ifPresentOrElse(salvage::sheetsOf, salvage::sheetsWithoutDocument);
-        if (salvage.sheets.isEmpty()) {
-            return Optional.empty();
+        AssignmentJson.Reader reader = new AssignmentJson.Reader(document.orElseGet(JSON::createObjectNode));
+        if (document.isPresent()) {
+            int place = 0;
+            for (JsonNode sample : document.get().path("samples")) {
+                place++;
+                salvage.add(
+                        reader,
+                        sample,
+                        salvage.parts.remove(sample.path("entries").asText()),
+                        place);
+            }
+        } else {
+            salvage.withoutDocument(reader);
         }
-        Assignment assignment = AssignmentFile.assignment(document.orElseGet(JSON::createObjectNode), salvage.sheets);
-        return Optional.of(new AssignmentFile.Salvaged(assignment, salvage.whole, salvage.broken, salvage.lost));
+        return reader.sheets().isEmpty()
+                ? Optional.empty()
+                : Optional.of(new AssignmentFile.Salvaged(
+                        reader.assignment(), salvage.whole, salvage.broken, salvage.lost, salvage.isDescribed()));
     }
 
-    private void part(byte[] file, int at) {
+    private void part(byte[] file, int at) throws Budget.Spent {
         try (ZipInputStream zip =
                 new ZipInputStream(new ByteArrayInputStream(file, at, file.length - at), StandardCharsets.UTF_8)) {
             ZipEntry entry = zip.getNextEntry();
             if (entry == null) {
                 return;
             }
+            budget.part();
             ByteArrayOutputStream content = new ByteArrayOutputStream();
             boolean all = copy(zip, content);
-            Part part = new Part(content.toString(StandardCharsets.UTF_8), all);
+            Part part = new Part(content.toString(StandardCharsets.UTF_8), all, parts.size());
             // Two parts of one name: a letter of a name has changed, and nobody knows in which.
-            parts.merge(entry.getName(), part, (first, second) -> new Part(first.text(), false));
+            parts.merge(entry.getName(), part, (first, second) -> new Part(first.text(), false, first.place()));
+        } catch (Budget.Spent tooLarge) {
+            throw tooLarge;
         } catch (IOException | IllegalArgumentException noPart) {
             // The mark stood there by chance, or the head of the part is damaged: then it is lost.
             return;
         }
     }
 
-    private static boolean copy(ZipInputStream zip, ByteArrayOutputStream content) {
+    private boolean copy(ZipInputStream zip, ByteArrayOutputStream content) throws Budget.Spent {
         byte[] chunk = new byte[1 << 9];
         try {
             for (int read = zip.read(chunk); read >= 0; read = zip.read(chunk)) {
+                budget.bytes(read);
                 content.write(chunk, 0, read);
-                if (content.size() > AssignmentFile.MOST_BYTES) {
-                    return false;
-                }
             }
             return true;
+        } catch (Budget.Spent tooLarge) {
+            throw tooLarge;
         } catch (IOException damaged) {
             return false;
         }
     }
 
     private Optional<JsonNode> document() {
-        Part part = parts.get(AssignmentFile.DOCUMENT);
-        if (part == null) {
+        if (described == null) {
             return Optional.empty();
         }
         try {
-            return Optional.ofNullable(JSON.readTree(part.text())).filter(JsonNode::isObject);
+            return Optional.ofNullable(JSON.readTree(described.text())).filter(JsonNode::isObject);
         } catch (IOException damaged) {
             return Optional.empty();
         }
     }
 
-    private void sheetsOf(JsonNode document) {
-        for (JsonNode sample : document.path("samples")) {
-            add(sample, parts.get(sample.path("entries").asText()));
-        }
+    /** Whether what the file says of the samples, and the card and answers, are as they were. */
+    private boolean isDescribed() {
+        return described != null && described.whole();
     }
 
     /** Without the document, a sample is known by its part alone: its id, and its kind by the heading. */
-    private void sheetsWithoutDocument() {
-        parts.forEach((name, part) -> {
+    private void withoutDocument(AssignmentJson.Reader reader) throws Budget.Spent {
+        for (Map.Entry<String, Part> part : parts.entrySet()) {
+            String name = part.getKey();
             if (name.startsWith("samples/") && name.endsWith(".csv")) {
                 String id = name.substring("samples/".length(), name.length() - ".csv".length());
-                String heading = part.text().lines().findFirst().orElse("");
-                SampleSheet.Kind kind = heading.startsWith("class")
-                        ? SampleSheet.Kind.CLASSES
-                        : heading.contains("frequency") ? SampleSheet.Kind.FREQUENCIES : SampleSheet.Kind.VALUES;
-                ObjectNode sample =
-                        JSON.createObjectNode().put("id", id).put("name", id).put("kind", kind.id());
-                add(sample, part);
+                add(reader, JSON.createObjectNode().put("id", id).put("name", id), part.getValue(), 0);
             }
-        });
+        }
     }
 
-    private void add(JsonNode sample, Part part) {
-        String name = sample.path("name").asText();
-        try {
-            if (part == null || part.text().isEmpty()) {
-                lost.add(name);
+    private void add(AssignmentJson.Reader reader, JsonNode described, Part part, int place) throws Budget.Spent {
+        String name = described.path("name").asText();
+        if (part == null || part.text().isEmpty()) {
+            lost.add(name);
+            return;
+        }
+        ObjectNode sample = described.isObject() ? described.deepCopy() : JSON.createObjectNode();
+        if (SampleSheet.Kind.find(sample.path("kind").asText()).isEmpty()) {
+            if (isDescribed()) {
+                reader.unread(sample, part.text());
+                (part.whole() ? whole : broken).add(name);
                 return;
             }
-            String csv = part.text();
-            String read = part.whole() ? csv : wholeRows(csv);
-            sheets.add(AssignmentFile.sheet(sample, read));
-            // A document with a changed letter may call a table a list.
-            boolean sure = part.whole()
-                    && (!parts.containsKey(AssignmentFile.DOCUMENT)
-                            || parts.get(AssignmentFile.DOCUMENT).whole());
-            (sure ? whole : broken).add(name);
+            String heading = part.text().lines().findFirst().orElse("");
+            sample.put("kind", SheetCsv.kindOf(heading).id());
+        }
+        try {
+            String csv = part.whole() ? part.text() : wholeRows(part.text());
+            reader.sample(sample, new ByteArrayInputStream(csv.getBytes(StandardCharsets.UTF_8)), budget);
+            // Without the whole document nobody knows what was missing, switched off, or a table read as a list.
+            (part.whole() && isDescribed() && isOf(described, part, place) ? whole : broken).add(name);
+        } catch (Budget.Spent tooLarge) {
+            throw tooLarge;
         } catch (CsvParseException | IOException | IllegalArgumentException unreadable) {
             lost.add(name);
         }
+    }
+
+    /** Whether a part is surely that of the sample: the name of another may have changed to its name. */
+    private static boolean isOf(JsonNode sample, Part part, int place) {
+        boolean sure = sample.has("check") || part.place() == place;
+        return sure && !AssignmentJson.Reader.belies(sample, part.text().getBytes(StandardCharsets.UTF_8));
     }
 
     /** The rows that have their end: a last line without it may be half a number, or one line of an entry with several. */

@@ -4,9 +4,11 @@ import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.CsvRecord;
 import de.siegmar.fastcsv.reader.FieldMismatchStrategy;
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Consumer;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import promedio.core.assignment.Entries;
 import promedio.core.assignment.Typing;
 import promedio.core.number.Numerals;
@@ -14,6 +16,9 @@ import promedio.files.InputProblem;
 
 /** Delimited text as rows of cells. */
 final class Delimited {
+    private static final Pattern AT_LINE = Pattern.compile("(.*?) \\((?:in )?record starting at line ([0-9]+)\\)");
+    private static final Pattern AFTER_QUOTE = Pattern.compile("Unexpected character after closing quote: ('.*').*");
+
     private Delimited() {}
 
     /** A row, and the line on which it begins, counted from 1. */
@@ -22,7 +27,7 @@ final class Delimited {
             return column < cells.size() ? cells.get(column).strip() : "";
         }
 
-        private boolean isBlank() {
+        boolean isBlank() {
             return cells.size() <= 1 && cell(0).isEmpty();
         }
     }
@@ -60,7 +65,11 @@ final class Delimited {
                     columns.add(List.of(""));
                 }
             }
-            columns.add(row.cells());
+            if (!columns.add(row.cells())) {
+                throw new InputProblem(source + ", row " + row.line() + ": it has "
+                        + row.cells().size()
+                        + " cells where nearly all other rows have far fewer; is the separator right?");
+            }
         });
         List<Entries> built = columns.build();
         if (built.isEmpty()) {
@@ -69,7 +78,7 @@ final class Delimited {
         return built;
     }
 
-    private static InputProblem nothing(String source) {
+    static InputProblem nothing(String source) {
         return new InputProblem(source + ": it is empty; numbers are expected.");
     }
 
@@ -82,33 +91,60 @@ final class Delimited {
         return several[0];
     }
 
-    private static void each(String source, String text, Numerals numerals, Consumer<Row> use) throws InputProblem {
-        long rows = 0;
+    /** Reads row by row, so that no row need be kept. */
+    static void each(String source, String text, Numerals numerals, Use use) throws InputProblem {
         try (CsvReader<CsvRecord> reader = CsvReader.builder()
                 .fieldSeparator(separator(text, numerals))
                 .skipEmptyLines(false)
+                .allowUnclosedQuote(false)
                 .extraFieldStrategy(FieldMismatchStrategy.IGNORE)
                 .missingFieldStrategy(FieldMismatchStrategy.IGNORE)
                 .ofCsvRecord(text)) {
             for (CsvRecord record : reader) {
-                use.accept(new Row(record.getStartingLineNumber(), record.getFields()));
-                rows++;
+                use.row(new Row(record.getStartingLineNumber(), record.getFields()));
             }
         } catch (CsvParseException broken) {
-            throw new InputProblem(
-                    source + ": row " + (rows + 1)
-                            + " cannot be taken apart: a quotation mark is left open, or there are too many or too long cells.",
-                    broken);
-        } catch (java.io.IOException broken) {
+            throw new InputProblem(source + broken(broken.getMessage()), broken);
+        } catch (IOException broken) {
             throw new InputProblem(source + ": it could not be read.", broken);
         }
     }
 
-    /** A tab where there is one, else a semicolon, else a comma unless that is the decimal mark. */
-    private static char separator(String text, Numerals numerals) {
-        if (text.indexOf('\t') >= 0) {
-            return '\t';
+    /** What is done with a row. */
+    interface Use {
+        void row(Row row) throws InputProblem;
+    }
+
+    /** What the CSV library says is wrong, with the line in front. */
+    private static String broken(String said) {
+        Matcher line = AT_LINE.matcher(said);
+        if (!line.matches()) {
+            return ": it cannot be taken apart: " + said + ".";
         }
-        return text.indexOf(';') >= 0 || numerals.decimalMark() == ',' ? ';' : ',';
+        Matcher character = AFTER_QUOTE.matcher(line.group(1));
+        String what = line.group(1).startsWith("Unclosed quoted field")
+                ? "a quotation mark is opened in this row and never closed"
+                : character.matches()
+                        ? "behind a closing quotation mark stands " + character.group(1)
+                                + ", where a separator or the end of the row is expected"
+                        : line.group(1);
+        return ", row " + line.group(2) + ": " + what + ".";
+    }
+
+    /** A tab where there is one, else a semicolon, else a comma unless that is the decimal mark; within quotes there is none. */
+    private static char separator(String text, Numerals numerals) {
+        boolean quoted = false;
+        boolean semicolon = false;
+        for (int i = 0; i < text.length(); i++) {
+            char character = text.charAt(i);
+            if (character == '"') {
+                quoted = !quoted;
+            } else if (!quoted && character == '\t') {
+                return '\t';
+            } else {
+                semicolon |= !quoted && character == ';';
+            }
+        }
+        return semicolon || numerals.decimalMark() == ',' ? ';' : ',';
     }
 }

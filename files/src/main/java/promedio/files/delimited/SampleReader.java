@@ -11,6 +11,7 @@ import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
 import promedio.core.sample.Sample;
+import promedio.core.sentence.Visible;
 import promedio.core.tabulate.ClassLabel;
 import promedio.core.tabulate.ClassProblem;
 import promedio.core.tabulate.ClassReading;
@@ -18,7 +19,7 @@ import promedio.files.InputProblem;
 
 /** Reads one sample from delimited text, strictly: definitions, section 8. */
 public final class SampleReader {
-    private static final int MOST_SHOWN = 30;
+    private static final int MOST_SHOWN = 31;
     private static final int MOST_COLUMNS_LISTED = 8;
 
     private final String source;
@@ -53,25 +54,127 @@ public final class SampleReader {
      * @throws InputProblem naming row and column of the first cell that is not a number
      */
     public Reading values(String text, Optional<String> column) throws InputProblem {
-        List<Delimited.Row> rows = Delimited.rows(source, text, numerals);
-        Optional<Delimited.Row> heading = heading(rows);
-        List<Delimited.Row> body = heading.isPresent() ? rows.subList(1, rows.size()) : rows;
-        int chosen = column(column, rows, heading);
-        Decimals.Builder values = new Decimals.Builder(body.size());
-        int missing = 0;
-        for (Delimited.Row row : body) {
+        ListReader list = new ListReader(column);
+        Delimited.each(source, text, numerals, list::row);
+        return list.reading();
+    }
+
+    /** Takes a list in row by row, so that ten million values need no row to be kept. */
+    private final class ListReader {
+        private final Optional<String> asked;
+        private final Decimals.Builder values = new Decimals.Builder(1 << 10);
+        private Delimited.Row first;
+        private boolean blankBefore;
+        private boolean headed;
+        private boolean numbersBelow;
+        private int chosen;
+        private boolean chosenByNumber;
+        private int width;
+        private long missing;
+        private long blank;
+        private long blankWithin;
+        private Delimited.Row bad;
+
+        ListReader(Optional<String> asked) {
+            this.asked = asked;
+        }
+
+        void row(Delimited.Row row) {
+            if (row.isBlank()) {
+                blank++;
+                return;
+            }
+            if (first == null) {
+                first = row;
+                blankBefore = blank > 0;
+                headed = looksLikeHeading(row);
+                chosen = Math.max(0, index(row));
+            }
+            width = Math.max(width, row.cells().size());
+            blankWithin += blank;
+            blank = 0;
+            if (row == first && headed) {
+                return;
+            }
+            take(row);
+            if (headed && !numbersBelow && row != first) {
+                numbersBelow = row.cells().stream()
+                        .anyMatch(cell -> numerals.read(cell).isPresent());
+            }
+        }
+
+        /** The column asked for: by its heading, else by its number; the first where none is asked for. −1 for neither. */
+        private int index(Delimited.Row heading) {
+            if (asked.isEmpty()) {
+                return 0;
+            }
+            for (int i = 0; headed && i < heading.cells().size(); i++) {
+                if (heading.cell(i).equals(asked.get().strip())) {
+                    return i;
+                }
+            }
+            chosenByNumber = asked.get().matches("[0-9]{1,6}") && Integer.parseInt(asked.get()) >= 1;
+            return chosenByNumber ? Integer.parseInt(asked.get()) - 1 : -1;
+        }
+
+        private void take(Delimited.Row row) {
             String cell = row.cell(chosen);
             if (isMissing(cell)) {
                 missing++;
-            } else {
-                values.add(number(cell, row, heading.map(head -> head.cell(chosen)), "a number"));
+            } else if (!numerals.addPlain(cell, values)) {
+                Optional<Numerals.Numeral> numeral = numerals.read(cell);
+                numeral.ifPresent(number -> values.add(number.value()));
+                if (numeral.isEmpty() && bad == null) {
+                    bad = row;
+                }
             }
         }
-        Sample sample = Sample.list(values.build()).withMissing(Exact.of(missing));
-        if (sample.isEmpty()) {
-            throw new InputProblem(source + ": there is not a single number in it.");
+
+        Reading reading() throws InputProblem {
+            if (width == 0) {
+                throw Delimited.nothing(source);
+            }
+            // Words above words are no heading: they are a first row.
+            boolean heading = headed && numbersBelow && (width > 1 || !blankBefore);
+            Optional<Delimited.Row> head = heading ? Optional.of(first) : Optional.empty();
+            checkColumn(head);
+            if (headed && !heading) {
+                take(first);
+            }
+            Delimited.Row wrong = headed && !heading && !isNumber(first) ? first : bad;
+            if (wrong != null) {
+                throw unexpected(wrong.cell(chosen), wrong, head.map(one -> one.cell(chosen)), "a number");
+            }
+            // Blank lines among rows of several cells are nothing; in a list they are missing values.
+            long left = missing + (width > 1 ? 0 : blankWithin);
+            Sample sample = Sample.list(values.build()).withMissing(Exact.of(left));
+            if (sample.isEmpty()) {
+                throw new InputProblem(source + ": there is not a single number in it.");
+            }
+            return new Reading(sample, head.map(one -> one.cell(chosen)));
         }
-        return new Reading(sample, heading.map(head -> head.cell(chosen)));
+
+        private boolean isNumber(Delimited.Row row) {
+            String cell = row.cell(chosen);
+            return isMissing(cell) || numerals.read(cell).isPresent();
+        }
+
+        private void checkColumn(Optional<Delimited.Row> head) throws InputProblem {
+            if (asked.isEmpty()) {
+                if (width > 1) {
+                    throw new InputProblem(source + ": there are " + width + " columns; choose one with --column: "
+                            + names(head, width) + ".");
+                }
+                return;
+            }
+            boolean named = head.isPresent()
+                    && IntStream.range(0, head.get().cells().size())
+                            .anyMatch(i -> head.get().cell(i).equals(asked.get().strip()));
+            if (!named && !(chosenByNumber && chosen < width)) {
+                throw new InputProblem(source + ": there is no column \"" + shortened(asked.get()) + "\"; there are "
+                        + names(head, width) + ".");
+            }
+        }
     }
 
     /**
@@ -108,12 +211,10 @@ public final class SampleReader {
         if (read.size() == 0) {
             throw new InputProblem(source + ": there is not a single number with a frequency in it.");
         }
-        try {
-            Sample sample = Sample.frequencies(read, weights.build(), relative).withMissing(missing);
-            return new Reading(sample, heading.map(head -> head.cell(0)));
-        } catch (IllegalArgumentException tooMany) {
-            throw new InputProblem(source + ": the frequencies are too large to be added up here.", tooMany);
-        }
+        Decimals frequencies = weights.build();
+        checkTotal(Sample.canAddUp(frequencies));
+        Sample sample = Sample.frequencies(read, frequencies, relative).withMissing(missing);
+        return new Reading(sample, heading.map(head -> head.cell(0)));
     }
 
     /**
@@ -157,15 +258,24 @@ public final class SampleReader {
             ClassProblem first = reading.problems().get(0);
             throw new InputProblem(source + ", row " + body.get(first.row()).line() + ": " + first.sentence());
         }
+        checkTotal(Sample.canAddUp(reading.table().orElseThrow()));
         Sample sample = Sample.classes(reading.table().orElseThrow()).withMissing(missing);
         return new Reading(sample, heading.map(head -> head.cell(0)));
+    }
+
+    private void checkTotal(boolean canAddUp) throws InputProblem {
+        if (!canAddUp) {
+            throw new InputProblem(source
+                    + ": the frequencies have more than 18 digits together, from the first of the largest to the last of the"
+                    + " finest; write them with fewer.");
+        }
     }
 
     /** {@code [10, 20)} taken apart at its comma, put together again. */
     private static Delimited.Row joined(Delimited.Row row) {
         boolean apart = row.cells().size() == 3
-                && row.cell(0).matches("[\\[(].*")
-                && row.cell(1).matches(".*[\\])]");
+                && row.cell(0).matches("(?s)[\\[(].*")
+                && row.cell(1).matches("(?s).*[\\])]");
         return apart ? new Delimited.Row(row.line(), List.of(row.cell(0) + ", " + row.cell(1), row.cell(2))) : row;
     }
 
@@ -205,8 +315,7 @@ public final class SampleReader {
     }
 
     private static String shortened(String text) {
-        String plain = text.replaceAll("\\p{Cntrl}", " ");
-        return plain.length() <= MOST_SHOWN ? plain : plain.substring(0, MOST_SHOWN) + "…";
+        return Visible.line(text, MOST_SHOWN);
     }
 
     /** The first row when it has numbers below it and itself no number, empty cell or missing code. */
@@ -215,37 +324,16 @@ public final class SampleReader {
             return Optional.empty();
         }
         Delimited.Row first = rows.get(0);
-        boolean words = first.cells().stream()
-                .map(String::strip)
-                .noneMatch(cell -> isMissing(cell) || numerals.looksLikeNumber(cell));
+        boolean words = looksLikeHeading(first);
         boolean numbersBelow = rows.stream().skip(1).anyMatch(row -> row.cells().stream()
                 .anyMatch(cell -> numerals.read(cell).isPresent()));
         return words && numbersBelow ? Optional.of(first) : Optional.empty();
     }
 
-    private int column(Optional<String> asked, List<Delimited.Row> rows, Optional<Delimited.Row> heading)
-            throws InputProblem {
-        int width = rows.stream().mapToInt(row -> row.cells().size()).max().orElse(0);
-        if (asked.isEmpty()) {
-            if (width > 1) {
-                throw new InputProblem(source + ": there are " + width + " columns; choose one with --column: "
-                        + names(heading, width) + ".");
-            }
-            return 0;
-        }
-        String name = asked.get();
-        if (heading.isPresent()) {
-            for (int i = 0; i < heading.get().cells().size(); i++) {
-                if (heading.get().cell(i).equals(name.strip())) {
-                    return i;
-                }
-            }
-        }
-        if (name.matches("[0-9]{1,6}") && Integer.parseInt(name) >= 1 && Integer.parseInt(name) <= width) {
-            return Integer.parseInt(name) - 1;
-        }
-        throw new InputProblem(
-                source + ": there is no column \"" + shortened(name) + "\"; there are " + names(heading, width) + ".");
+    private boolean looksLikeHeading(Delimited.Row row) {
+        return row.cells().stream()
+                .map(String::strip)
+                .noneMatch(cell -> isMissing(cell) || numerals.looksLikeNumber(cell));
     }
 
     private static String names(Optional<Delimited.Row> heading, int width) {

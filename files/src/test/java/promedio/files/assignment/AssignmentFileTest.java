@@ -47,8 +47,8 @@ class AssignmentFileTest {
                                     Entries.of(
                                             "12", "", "n/a", " 15 ", "1e3", "a \"word\"", "two\nlines", "-0", "12.50"))
                             .withMissingCodes(Set.of("n/a", "-99"))
-                            .switched(0, false)
-                            .switched(8, false)
+                            .switched(List.of(0), false)
+                            .switched(List.of(8), false)
                             .tabulated(Optional.of(Tabulation.of(Exact.ratio(5, 2), Exact.TWO, 3, true))),
                     SampleSheet.frequencies("s2", "Visitors", "", Entries.of("8", "9", ""), Entries.of("3", "x", "")),
                     SampleSheet.list("s3", "Nothing yet", "", Entries.NONE)),
@@ -113,7 +113,8 @@ class AssignmentFileTest {
         byte[] whole = Files.readAllBytes(file);
         for (int length : new int[] {0, 1, 30, whole.length / 2}) {
             byte[] part = java.util.Arrays.copyOf(whole, length);
-            assertThatThrownBy(() -> AssignmentFile.read(new ByteArrayInputStream(part), "“sheet”"))
+            assertThatThrownBy(() ->
+                            AssignmentFile.read(new ByteArrayInputStream(part), new Budget(part.length), "“sheet”"))
                     .as("cut at %d", length)
                     .isInstanceOfAny(InputProblem.class, IOException.class);
         }
@@ -201,7 +202,7 @@ class AssignmentFileTest {
     }
 
     private static Assignment read(String document) throws Exception {
-        return AssignmentFile.read(new ByteArrayInputStream(zipped(document)), "“sheet”");
+        return AssignmentFile.read(new ByteArrayInputStream(zipped(document)), new Budget(1), "“sheet”");
     }
 
     private static byte[] zipped(String document) throws IOException {

@@ -39,7 +39,7 @@ class JournalTest {
                     1, SampleSheet.frequencies("s2", "Table", "", Entries.of("1", "2"), Entries.of("3", "x"))),
             new Edit.SetEntry("s2", 1, 1, "4"),
             new Edit.InsertRows("s1", 2, List.of(List.of("7", "\t8"))),
-            new Edit.SwitchEntry("s1", 0, false),
+            new Edit.SwitchEntries("s1", 0, false),
             new Edit.SetMissingCodes("s1", Set.of("n/a", "-99")),
             new Edit.Rename("s1", "Ages", "years"),
             new Edit.MoveUnit("s2", 0, "5"),
@@ -134,18 +134,24 @@ class JournalTest {
         int lines = 0;
         for (int length = 0; length <= whole.length; length++) {
             Path cut = Files.write(folder.resolve("cut.journal"), Arrays.copyOf(whole, length));
-            if (length > 0 && whole[length - 1] == '\n') {
+            // A line counts once all of it stands there, with or without its end.
+            if (length < whole.length && whole[length] == '\n') {
                 lines++;
             }
             Optional<Journal.Kept> kept = Journal.read(cut);
-            int edits = kept.map(Journal.Kept::edits).orElse(0);
-            assertThat(edits).as("cut at %d", length).isEqualTo(Math.max(0, lines - 1));
+            assertThat(kept.map(Journal.Kept::edits).orElse(0))
+                    .as("cut at %d", length)
+                    .isEqualTo(Math.max(0, lines - 1));
+            assertThat(kept.flatMap(Journal.Kept::readTo))
+                    .as("nothing is odd about a cut")
+                    .isEmpty();
         }
         String text = new String(whole, StandardCharsets.UTF_8);
         String[] parts = text.split("\n", -1);
         parts[3] = "{damaged";
         Path damaged = Files.writeString(folder.resolve("damaged.journal"), String.join("\n", parts));
         assertThat(Journal.read(damaged).orElseThrow().edits()).isEqualTo(2);
+        assertThat(Journal.read(damaged).orElseThrow().readTo()).contains(3);
         Files.writeString(damaged, "something else\n");
         assertThat(Journal.read(damaged)).isEmpty();
         journal.close();

@@ -127,7 +127,7 @@ final class RandomEdits {
             case 0 ->
                 new Edit.SetEntry(sheet.id(), random.nextInt(sheet.columns().size()), row, made + typed());
             case 1 -> new Edit.RemoveRows(sheet.id(), row, 1 + random.nextInt(sheet.size() - row));
-            case 2 -> new Edit.SwitchEntry(sheet.id(), row, random.nextBoolean());
+            case 2 -> new Edit.SwitchEntries(sheet.id(), row, random.nextBoolean());
             default ->
                 sheet.kind() == SampleSheet.Kind.FREQUENCIES
                         ? new Edit.MoveUnit(sheet.id(), row, Integer.toString(made))

@@ -111,7 +111,7 @@ class SampleReaderTest {
                     3,-2           | log.csv, row 1: "-2" is not a whole frequency of 0 or more.
                     3,0            | log.csv: there is not a single number with a frequency in it.
                     1,2,3          | log.csv, row 1: a frequency table has the two columns value and frequency, not 3.
-                    3,9000000000000000000 | log.csv: the frequencies are too large to be added up here.
+                    3,9000000000000000000 | log.csv: the frequencies have more than 18 digits together, from the first of the largest to the last of the finest; write them with fewer.
                     """)
     void a_bad_frequency_is_named_with_its_row(String text, String sentence) {
         assertThatThrownBy(() -> READER.frequencies(lines(text), false)).hasMessage(sentence);

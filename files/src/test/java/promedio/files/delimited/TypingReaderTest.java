@@ -2,11 +2,15 @@ package promedio.files.delimited;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -19,8 +23,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import promedio.core.assignment.Interpretation;
+import promedio.core.assignment.SampleSheet;
 import promedio.core.assignment.Typing;
+import promedio.core.course.CourseCard;
 import promedio.core.number.Numerals;
+import promedio.core.sample.Sample;
 import promedio.files.InputProblem;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -36,6 +44,7 @@ class TypingReaderTest {
                     a,b\\n1,2\\n\\n3,4\\n              § VALUES [a, b] [[1, 3], [2, 4]]
                     a;b\\n1;\\n3                      § VALUES [a, b] [[1, 3], [, ]]
                     "a, b"\\n1\\n\\n3                 § VALUES [a, b] [[1, , 3]]
+                    "a; b",c\\n1,2\\n3,4            § VALUES [a; b, c] [[1, 3], [2, 4]]
                     visitors,f\\n8,3\\n9,5            § FREQUENCIES [visitors, f] [[8, 9], [3, 5]]
                     class,f\\n0-9,3\\n10-19,5         § CLASSES [class] [[0-9, 10-19], [3, 5]]
                     10-19: 4\\n20-29: 9               § CLASSES [] [[10-19, 20-29], [4, 9]]
@@ -75,5 +84,155 @@ class TypingReaderTest {
         assertThatThrownBy(() -> TypingReader.read(file, Numerals.POINT))
                 .isInstanceOf(InputProblem.class)
                 .hasMessage("“a.csv”: it is empty; numbers are expected.");
+    }
+
+    @Provide
+    Arbitrary<List<String>> columns() {
+        return Arbitraries.of(
+                        "12 %",
+                        "0 %",
+                        "7%",
+                        "",
+                        "1.50",
+                        "-3",
+                        "−2",
+                        "+4",
+                        ".5",
+                        "5.",
+                        "1e3",
+                        "0.0",
+                        "-0",
+                        " 8 ",
+                        "1e-7",
+                        "123456789012345678901234")
+                .list()
+                .ofMinSize(1)
+                .ofMaxSize(9);
+    }
+
+    /** One list is one list, whether the window opens it or the command line solves it. */
+    @Property(tries = 400)
+    void the_window_and_the_command_line_read_the_same_values(
+            @ForAll("columns") List<String> lines, @ForAll boolean headed) throws Exception {
+        String text = (headed ? "minutes\n" : "") + String.join("\n", lines) + "\n";
+        Sample solved;
+        try {
+            solved = new SampleReader("a", Numerals.POINT, Set.of())
+                    .values(text, Optional.empty())
+                    .sample();
+        } catch (InputProblem none) {
+            return;
+        }
+        Path file = Files.createTempFile("list", ".csv");
+        try {
+            Files.writeString(file, text);
+            Typing typing = TypingReader.read(file, Numerals.POINT);
+            assertThat(typing.kind()).isEqualTo(SampleSheet.Kind.VALUES);
+            Sample shown = Interpretation.of(
+                            SampleSheet.list("s1", "", "", typing.columns().get(0)), CourseCard.STANDARD)
+                    .sample();
+            assertThat(shown.rows()).isEqualTo(solved.rows());
+            for (int i = 0; i < shown.rows(); i++) {
+                assertThat(shown.value(i)).isEqualTo(solved.value(i));
+            }
+            assertThat(shown.missing()).isEqualTo(solved.missing());
+        } finally {
+            Files.delete(file);
+        }
+    }
+
+    @Provide
+    Arbitrary<String> awkward() {
+        return Arbitraries.of(
+                        " ",
+                        "\t",
+                        "\n",
+                        "1",
+                        "12.5",
+                        "-",
+                        "–",
+                        ",",
+                        ";",
+                        ":",
+                        "|",
+                        "\"",
+                        "e",
+                        "×",
+                        "to",
+                        "under",
+                        "and over",
+                        "(",
+                        "]",
+                        "%",
+                        "\u0007",
+                        "\u0000",
+                        "\ufeff",
+                        "\u202e",
+                        "a",
+                        "10-19",
+                        "f",
+                        "Σ",
+                        "0".repeat(400),
+                        " ".repeat(3_000),
+                        "\n".repeat(300),
+                        "1 ".repeat(2_000),
+                        "1,".repeat(2_000),
+                        "5-6 ".repeat(500),
+                        "\t".repeat(700),
+                        ".".repeat(900),
+                        "1e".repeat(900),
+                        "less than 5 ".repeat(300))
+                .list()
+                .ofMaxSize(14)
+                .map(parts -> String.join("", parts));
+    }
+
+    /** Far more than it takes; what it takes is told in docs/performance.md. */
+    @Property(tries = 250)
+    void whatever_is_typed_or_opened_is_read_in_the_end(@ForAll("awkward") String text) throws Exception {
+        assertTimeoutPreemptively(Duration.ofSeconds(10), () -> {
+            Typing typed = Typing.parse(text, Numerals.POINT);
+            if (!typed.isEmpty()) {
+                Typing.parse(text, Numerals.COMMA);
+                for (SampleSheet.Kind kind : SampleSheet.Kind.values()) {
+                    if (typed.columns().size() >= kind.width()) {
+                        SampleSheet sheet = kind == SampleSheet.Kind.VALUES
+                                ? SampleSheet.list("s1", "", "", typed.columns().get(0))
+                                : SampleSheet.table(
+                                        kind,
+                                        "s1",
+                                        "",
+                                        "",
+                                        typed.columns().get(0),
+                                        typed.columns().get(1));
+                        assertThat(Interpretation.of(sheet, CourseCard.STANDARD).leftOut())
+                                .isNotNull();
+                    }
+                }
+            }
+            SampleReader reader = new SampleReader("a", Numerals.POINT, Set.of("-"));
+            try {
+                reader.values(text, Optional.empty());
+            } catch (InputProblem told) {
+                assertThat(told.getMessage()).startsWith("a").hasSizeLessThan(400);
+            }
+        });
+    }
+
+    @Test
+    void a_ragged_table_and_an_open_quote_are_refused_with_line_and_reason(@TempDir Path folder) throws Exception {
+        Path ragged = Files.writeString(
+                folder.resolve("ragged.csv"), "1\n".repeat(5_000) + ",".repeat(4_000) + "\n" + "1\n".repeat(10));
+        assertThatThrownBy(() -> TypingReader.read(ragged, Numerals.POINT))
+                .hasMessage(
+                        "“ragged.csv”, row 5001: it has 4001 cells where nearly all other rows have far fewer; is the"
+                                + " separator right?");
+        Path open = Files.writeString(folder.resolve("open.csv"), "a,b\n1,2\n3,\"4\n5,6\n");
+        assertThatThrownBy(() -> TypingReader.read(open, Numerals.POINT))
+                .hasMessage("“open.csv”, row 3: a quotation mark is opened in this row and never closed.");
+        Path behind = Files.writeString(folder.resolve("behind.csv"), "a,b\n\"1\"x,2\n");
+        assertThatThrownBy(() -> TypingReader.read(behind, Numerals.POINT))
+                .hasMessage("“behind.csv”, row 2: behind a closing quotation mark stands 'x', where a separator or"
+                        + " the end of the row is expected.");
     }
 }

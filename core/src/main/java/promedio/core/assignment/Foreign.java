@@ -1,0 +1,56 @@
+package promedio.core.assignment;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import promedio.core.course.CardKey;
+import promedio.core.course.CourseCard;
+import promedio.core.sentence.Sentence;
+
+/**
+ * What a file holds that this version does not know: it is told, never read as something else, and written back as it stood.
+ *
+ * @param rules rules of the course card, or known ones with unknown choices, by key, each as its file has it
+ * @param samples samples of kinds that are not known
+ */
+public record Foreign(Map<String, String> rules, List<Unread> samples) {
+    /** Nothing. */
+    public static final Foreign NOTHING = new Foreign(Map.of(), List.of());
+
+    /**
+     * A sample of a kind that is not known.
+     *
+     * @param at its place on the shelf
+     * @param id its id
+     * @param name what it is called
+     * @param kind the kind, as its file calls it
+     * @param description what its file says of it
+     * @param content its entries, as its file has them
+     */
+    public record Unread(int at, String id, String name, String kind, String description, String content) {}
+
+    /** Copies what it is given. */
+    public Foreign {
+        rules = Collections.unmodifiableMap(new LinkedHashMap<>(rules));
+        samples = List.copyOf(samples);
+    }
+
+    /** What is left of the rules once other choices were made on the card. */
+    Foreign after(CourseCard before, CourseCard now) {
+        Map<String, String> left = new LinkedHashMap<>(rules);
+        left.keySet().removeIf(rule -> CardKey.find(rule)
+                .filter(key -> !before.get(key).equals(now.get(key)))
+                .isPresent());
+        return new Foreign(left, samples);
+    }
+
+    /** A sentence on each. */
+    public List<Sentence> told() {
+        List<Sentence> told = new ArrayList<>();
+        rules.forEach((key, choice) -> told.add(Sentence.of("foreign.rule", key, choice)));
+        samples.forEach(sample -> told.add(Sentence.of("foreign.sample", sample.name(), sample.kind())));
+        return told;
+    }
+}

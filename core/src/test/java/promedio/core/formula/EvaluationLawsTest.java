@@ -1,0 +1,159 @@
+package promedio.core.formula;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import promedio.core.course.CourseCard;
+import promedio.core.measure.Catalogue;
+import promedio.core.measure.Measure;
+import promedio.core.number.Decimals;
+import promedio.core.number.Exact;
+import promedio.core.number.HalfRule;
+import promedio.core.sample.ClassInterval;
+import promedio.core.sample.ClassTable;
+import promedio.core.sample.Sample;
+import promedio.core.working.Working;
+
+/** Whatever tree it is given, evaluation ends in a figure, in figures, or in a sentence that says why there is none. */
+class EvaluationLawsTest {
+    private static final List<Sample> SAMPLES = List.of(
+            Sample.of("2", "4", "4", "7", "9", "12", "15"),
+            Sample.of("-3", "0", "0", "2.5"),
+            Sample.of("5"),
+            Sample.list(Decimals.of(0)),
+            Sample.frequencies(Decimals.of(1, -5, 0, 25), Decimals.of(0, 2, 3, 1), false),
+            Sample.frequencies(Decimals.of(0, 1, 2), Decimals.of(2, 25, 75), true),
+            classes(false),
+            classes(true));
+
+    private static Sample classes(boolean open) {
+        List<ClassInterval> classes = new ArrayList<>();
+        for (int i = 0; i < 3; i++) {
+            classes.add(new ClassInterval(
+                    "class " + i,
+                    Optional.of(Exact.of(10L * i)),
+                    open && i == 2 ? Optional.empty() : Optional.of(Exact.of(10L * i + 10)),
+                    Exact.of(i == 1 ? 4 : 3),
+                    false,
+                    i));
+        }
+        return Sample.classes(ClassTable.of(classes, false, Exact.ONE));
+    }
+
+    /** Every part of every measure, and a few nobody would write. */
+    private static List<Formula> parts() {
+        List<Formula> parts = new ArrayList<>(List.of(
+                new Formula.Variable(),
+                Formula.number(0),
+                Formula.number(-1),
+                Formula.number(Exact.ratio(1, 3)),
+                Formula.number(2).root(),
+                Formula.number(-2).root(),
+                Formula.number(0).power(-1),
+                Formula.number(1_000_000),
+                new Formula.Commonest(),
+                new Formula.Total(Row.X.power(3), Optional.of(new Formula.Ranks(Exact.of(2), Exact.of(3)))),
+                new Formula.Total(Row.X, Optional.of(new Formula.Ranks(Exact.HALF, Exact.of(900)))),
+                new Formula.Found(Formula.Search.MODAL, List.of(), 7),
+                new Formula.Found(Formula.Search.POSITION, List.of(), 0)));
+        for (Catalogue catalogue : List.of(Catalogue.lists(), Catalogue.classes())) {
+            for (Measure measure : catalogue.page(CourseCard.STANDARD)) {
+                for (Sample shaped : SAMPLES) {
+                    if (shaped.classes().isPresent() == (catalogue == Catalogue.classes()) && !shaped.isEmpty()) {
+                        measure.formula(shaped.shape()).visit(parts::add);
+                    }
+                }
+            }
+        }
+        return parts;
+    }
+
+    private static final List<Formula.Operator> OPERATORS = List.of(
+            Formula.Operator.PLUS,
+            Formula.Operator.MINUS,
+            Formula.Operator.TIMES,
+            Formula.Operator.OVER,
+            Formula.Operator.POWER);
+    private static final List<Formula> PARTS = parts();
+
+    private static Formula any(Random random) {
+        return PARTS.get(random.nextInt(PARTS.size()));
+    }
+
+    /** A tree in which some parts are put in the place of others, as a slip does, and worse. */
+    private static Formula rewritten(Formula tree, Random random) {
+        return tree.rewrite(node -> {
+            int what = random.nextInt(12);
+            if (what == 0) {
+                return Optional.of(any(random));
+            }
+            if (what == 1
+                    && node instanceof Formula.Operation operation
+                    && operation.operands().size() == 2) {
+                Formula.Operator other = OPERATORS.get(random.nextInt(OPERATORS.size()));
+                return Optional.of(new Formula.Operation(other, operation.operands()));
+            }
+            if (what == 2 && !(node instanceof Formula.Found)) {
+                return Optional.of(
+                        random.nextBoolean()
+                                ? node.root()
+                                : node.minus(any(random)).power(-1));
+            }
+            return Optional.empty();
+        });
+    }
+
+    @Property(tries = 1500)
+    void a_rewritten_tree_has_a_value_or_a_reason_and_never_throws(@ForAll long seed) {
+        Random random = new Random(seed);
+        Sample sample = SAMPLES.get(random.nextInt(SAMPLES.size()));
+        Formula tree = rewritten(any(random), random);
+        for (LineRounding rounding : List.of(LineRounding.EXACT, LineRounding.to(2, HalfRule.HALF_UP))) {
+            Evaluation evaluation = Evaluation.of(sample).rounded(rounding);
+            Outcome outcome = evaluation.outcome(tree);
+            assertThat(outcome.figures().isEmpty())
+                    .isEqualTo(outcome.whyUndefined().isPresent());
+            outcome.whyUndefined().ifPresent(why -> assertThat(why.toString()).endsWith("."));
+            for (int row = 0; row < sample.rows(); row++) {
+                assertThat(evaluation.cell(tree, row)).isNotNull();
+            }
+        }
+        Formula.Named named = tree.named(Symbol.of("anything", Notation.letter("a")));
+        Working working = new Working(new Measure.Method("definition", named), sample, CourseCard.STANDARD);
+        working.lines().forEach(line -> assertThat(line.notation().text()).isNotEmpty());
+        working.columns()
+                .forEach(column -> assertThat(working.totalText(column)).isNotNull());
+    }
+
+    @Property(tries = 200)
+    void a_total_over_ranks_is_what_is_left_of_the_whole_total(@ForAll long seed) {
+        Random random = new Random(seed);
+        long[] units = random.longs(2 + random.nextInt(8), -20, 20).toArray();
+        Sample list = Sample.list(Decimals.of(1, units));
+        Sample table = Sample.frequencies(list.ranking().distinct(), weights(list), false);
+        int cut = 1 + random.nextInt(units.length - 1);
+        for (Formula each :
+                List.of(Row.X, Row.X.power(3), Row.X.minus(Formula.number(1)).abs())) {
+            for (Sample sample : List.of(list, table)) {
+                Evaluation evaluation = Evaluation.of(sample);
+                Formula lower = new Formula.Total(each, Optional.of(new Formula.Ranks(Exact.ONE, Exact.of(cut))));
+                Formula upper = new Formula.Total(
+                        each, Optional.of(new Formula.Ranks(Exact.of(cut + 1L), Exact.of(units.length))));
+                assertThat(evaluation.outcome(lower.plus(upper))).isEqualTo(evaluation.outcome(Formula.total(each)));
+            }
+        }
+    }
+
+    private static Decimals weights(Sample list) {
+        long[] weights = new long[list.ranking().distinct().size()];
+        for (int i = 0; i < weights.length; i++) {
+            weights[i] = list.ranking().weightUnits(i);
+        }
+        return Decimals.of(0, weights);
+    }
+}
