@@ -100,6 +100,7 @@ final class PowerSums {
         long low4 = 0;
         long middle4 = 0;
         long high4 = 0;
+        long top4 = 0;
         for (long value : values) {
             long square = value * value;
             sum += value;
@@ -114,14 +115,17 @@ final class PowerSums {
             long fourth = square * square;
             low4 += fourth & LOW;
             middle4 += fourth >>> 32;
-            high4 += Math.multiplyHigh(square, square);
+            // Up to 2⁶⁰ each: cut once more, or nine of them no longer fit a word.
+            long upper = Math.multiplyHigh(square, square);
+            high4 += upper & LOW;
+            top4 += upper >>> 32;
         }
         BigInteger[] sums = {
             BigInteger.valueOf(values.length),
             BigInteger.valueOf(sum),
             joined(high2, low2),
             joined(high3, middle3).shiftLeft(32).add(BigInteger.valueOf(low3)),
-            BigInteger.valueOf(high4).shiftLeft(64).add(joined(middle4, low4))
+            joined(top4, high4).shiftLeft(64).add(joined(middle4, low4))
         };
         return Arrays.copyOf(sums, degree + 1);
     }

@@ -162,10 +162,12 @@ public final class ClassReading {
             boolean low = label.from().isEmpty();
             Row end = low ? rows.get(0) : rows.get(rows.size() - 1);
             if (end != row) {
-                problem(row, "classes.open-within", row.text());
                 // Where the end is open itself, no other of its side is ever the end; else they are settled one at a
                 // time.
                 boolean settled = end.label().isOpen() && end.label().from().isEmpty() == low;
+                if (settled || problems.isEmpty()) {
+                    problem(row, "classes.open-within", row.text());
+                }
                 if (!settled) {
                     return;
                 }

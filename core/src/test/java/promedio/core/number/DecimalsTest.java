@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.List;
+import java.util.Random;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -44,6 +45,17 @@ class DecimalsTest {
             assertThat(sums[k]).as("k = %d", k).isEqualTo(Exact.from(slow));
         }
         assertThat(Decimals.from(values).powerSums(2)[2]).isEqualTo(sums[2]);
+    }
+
+    /** Where each piece of a product is largest: just below the bound of the machine words, on both sides and on one. */
+    @Property(tries = 60)
+    void power_sums_of_many_large_values_do_not_overflow(@ForAll long seed) {
+        Random random = new Random(seed);
+        long bound = 1L << (20 + random.nextInt(15));
+        List<BigDecimal> values = random.longs(2_000, random.nextBoolean() ? -bound : bound / 2, bound)
+                .mapToObj(BigDecimal::valueOf)
+                .toList();
+        power_sums_are_those_of_plain_arithmetic(values);
     }
 
     @Property
