@@ -95,7 +95,7 @@ public final class Marker {
         if (!(Answer.parse(text, unit) instanceof Answer.Numbers given)) {
             return Optional.empty();
         }
-        Measure.Dimension dimension = measure(question).dimension();
+        Measure.Dimension dimension = measure(question).traits().dimension();
         boolean square = dimension == Measure.Dimension.SQUARED;
         return given.numbers().stream()
                 .flatMap(number -> number.unit().stream())
@@ -259,7 +259,7 @@ public final class Marker {
                     .toList();
         }
         return others.stream()
-                .filter(other -> !Catalogue.question(other.measure()).equals(question))
+                .filter(other -> !other.measure().question().equals(question))
                 .filter(other -> other.outcome().single().isPresent())
                 .filter(other -> agreement
                         .of(answer, other.outcome())

@@ -6,11 +6,8 @@ import java.util.List;
 import promedio.core.course.PositionRule;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Notation;
-import promedio.core.formula.Outcome;
 import promedio.core.formula.Symbol;
-import promedio.core.sample.Sample;
 import promedio.core.sample.Shape;
-import promedio.core.sentence.Sentence;
 
 /**
  * Bowley’s coefficient of skewness: the lean of the middle half.
@@ -24,7 +21,7 @@ import promedio.core.sentence.Sentence;
  *
  * @param rule how the quartiles are read
  */
-public record BowleySkewness(PositionRule rule) implements Measure {
+public record BowleySkewness(PositionRule rule) implements Skew {
     @Override
     public String key() {
         return "skewness-bowley/" + rule.id();
@@ -36,23 +33,11 @@ public record BowleySkewness(PositionRule rule) implements Measure {
     }
 
     @Override
-    public Group group() {
-        return Group.SHAPE;
-    }
-
-    @Override
-    public Dimension dimension() {
-        return Dimension.NONE;
-    }
-
-    @Override
-    public List<Need> needs() {
-        return Positions.needs(rule);
-    }
-
-    @Override
-    public String source() {
-        return "BOWLEY";
+    public Traits traits() {
+        return Traits.of(Group.SHAPE)
+                .in(Dimension.NONE)
+                .needing(Positions.needs(rule))
+                .from("BOWLEY");
     }
 
     @Override
@@ -62,10 +47,5 @@ public record BowleySkewness(PositionRule rule) implements Measure {
         Formula middle = Positions.middle(rule, shape);
         return Measure.only(
                 symbol(), upper.plus(lower).minus(number(2).times(middle)).over(upper.minus(lower)));
-    }
-
-    @Override
-    public Sentence note(Sample sample, Outcome outcome) {
-        return Skew.note(outcome);
     }
 }

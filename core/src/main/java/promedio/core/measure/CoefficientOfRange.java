@@ -25,18 +25,8 @@ public record CoefficientOfRange() implements Measure {
     }
 
     @Override
-    public Group group() {
-        return Group.SPREAD;
-    }
-
-    @Override
-    public Dimension dimension() {
-        return Dimension.NONE;
-    }
-
-    @Override
-    public String source() {
-        return "BOOKS";
+    public Traits traits() {
+        return Traits.of(Group.SPREAD).in(Dimension.NONE).from("BOOKS");
     }
 
     @Override

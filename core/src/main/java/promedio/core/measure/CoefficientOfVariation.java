@@ -33,18 +33,10 @@ public record CoefficientOfVariation(Divisor divisor, CvUnit unit) implements Me
     }
 
     @Override
-    public Group group() {
-        return Group.SPREAD;
-    }
-
-    @Override
-    public Dimension dimension() {
-        return unit == CvUnit.PERCENT ? Dimension.PERCENT : Dimension.NONE;
-    }
-
-    @Override
-    public List<Need> needs() {
-        return Variance.needs(divisor);
+    public Traits traits() {
+        return Traits.of(Group.SPREAD)
+                .in(unit == CvUnit.PERCENT ? Dimension.PERCENT : Dimension.NONE)
+                .needing(Variance.needs(divisor));
     }
 
     @Override

@@ -25,18 +25,8 @@ public record Distinct() implements Measure {
     }
 
     @Override
-    public Group group() {
-        return Group.CENTRE;
-    }
-
-    @Override
-    public Dimension dimension() {
-        return Dimension.NONE;
-    }
-
-    @Override
-    public String source() {
-        return "BOOKS";
+    public Traits traits() {
+        return Traits.of(Group.CENTRE).in(Dimension.NONE).from("BOOKS");
     }
 
     @Override

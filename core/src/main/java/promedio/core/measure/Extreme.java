@@ -29,13 +29,8 @@ public record Extreme(boolean largest) implements Measure {
     }
 
     @Override
-    public Group group() {
-        return Group.POSITION;
-    }
-
-    @Override
-    public String source() {
-        return "BOOKS";
+    public Traits traits() {
+        return Traits.of(Group.POSITION).from("BOOKS");
     }
 
     @Override

@@ -39,13 +39,8 @@ public record Fence(boolean upper, OutlierRule outliers, QuartileRule rule) impl
     }
 
     @Override
-    public Group group() {
-        return Group.POSITION;
-    }
-
-    @Override
-    public List<Need> needs() {
-        return byQuartiles() ? Quartile.needs(rule) : Variance.needs(Divisor.SAMPLE);
+    public Traits traits() {
+        return Traits.of(Group.POSITION).needing(byQuartiles() ? Quartile.needs(rule) : Variance.needs(Divisor.SAMPLE));
     }
 
     @Override

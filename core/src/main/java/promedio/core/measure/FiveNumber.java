@@ -30,13 +30,8 @@ public record FiveNumber(QuartileRule rule) implements Measure {
     }
 
     @Override
-    public Group group() {
-        return Group.POSITION;
-    }
-
-    @Override
-    public List<Need> needs() {
-        return Quartile.needs(rule);
+    public Traits traits() {
+        return Traits.of(Group.POSITION).needing(Quartile.needs(rule));
     }
 
     @Override

@@ -35,23 +35,23 @@ public record GroupedPercentileRank(Exact value) implements Measure {
     }
 
     @Override
+    public String question() {
+        return id() + "=" + value;
+    }
+
+    @Override
+    public Sentence label() {
+        return Sentence.of("measure." + id(), value.toString());
+    }
+
+    @Override
     public Symbol symbol() {
         return Symbol.of("percentile-rank", Notation.word("PR"));
     }
 
     @Override
-    public Group group() {
-        return Group.POSITION;
-    }
-
-    @Override
-    public Dimension dimension() {
-        return Dimension.PERCENT;
-    }
-
-    @Override
-    public String source() {
-        return "BOOKS";
+    public Traits traits() {
+        return Traits.of(Group.POSITION).in(Dimension.PERCENT).from("BOOKS");
     }
 
     @Override

@@ -28,7 +28,7 @@ import promedio.core.sentence.Sentence;
  * @param rule the position
  * @param symbol its symbol
  */
-public record GroupedQuantile(String id, Exact p, GroupedPosition rule, Symbol symbol) implements Measure {
+public record GroupedQuantile(String id, Exact p, GroupedPosition rule, Symbol symbol) implements Fractile {
     /** The median. */
     public static GroupedQuantile median(GroupedPosition rule) {
         return new GroupedQuantile("median", Exact.HALF, rule, Symbol.of("median", Notation.tilde("x")));
@@ -71,22 +71,14 @@ public record GroupedQuantile(String id, Exact p, GroupedPosition rule, Symbol s
     }
 
     @Override
-    public Group group() {
-        return id.equals("median") ? Group.CENTRE : Group.POSITION;
-    }
-
-    @Override
-    public List<Need> needs() {
-        return needs(rule);
+    public Traits traits() {
+        return Traits.of(id.equals("median") ? Group.CENTRE : Group.POSITION)
+                .needing(needs(rule))
+                .from("BOOKS");
     }
 
     static List<Need> needs(GroupedPosition rule) {
         return rule == GroupedPosition.PN1 ? List.of(Need.COUNTS) : List.of();
-    }
-
-    @Override
-    public String source() {
-        return "BOOKS";
     }
 
     @Override

@@ -28,18 +28,8 @@ public record HarmonicMean() implements Measure {
     }
 
     @Override
-    public Group group() {
-        return Group.CENTRE;
-    }
-
-    @Override
-    public List<Need> needs() {
-        return List.of(Need.POSITIVE);
-    }
-
-    @Override
-    public String source() {
-        return "BOOKS";
+    public Traits traits() {
+        return Traits.of(Group.CENTRE).needing(Need.POSITIVE).from("BOOKS");
     }
 
     @Override

@@ -6,11 +6,8 @@ import java.util.List;
 import promedio.core.course.PositionRule;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Notation;
-import promedio.core.formula.Outcome;
 import promedio.core.formula.Symbol;
-import promedio.core.sample.Sample;
 import promedio.core.sample.Shape;
-import promedio.core.sentence.Sentence;
 
 /**
  * Kelly’s coefficient of skewness: the lean of the middle four fifths.
@@ -21,7 +18,7 @@ import promedio.core.sentence.Sentence;
  *
  * @param rule how the percentiles are read
  */
-public record KellySkewness(PositionRule rule) implements Measure {
+public record KellySkewness(PositionRule rule) implements Skew {
     @Override
     public String key() {
         return "skewness-kelly/" + rule.id();
@@ -33,23 +30,11 @@ public record KellySkewness(PositionRule rule) implements Measure {
     }
 
     @Override
-    public Group group() {
-        return Group.SHAPE;
-    }
-
-    @Override
-    public Dimension dimension() {
-        return Dimension.NONE;
-    }
-
-    @Override
-    public List<Need> needs() {
-        return Positions.needs(rule);
-    }
-
-    @Override
-    public String source() {
-        return "KELLY";
+    public Traits traits() {
+        return Traits.of(Group.SHAPE)
+                .in(Dimension.NONE)
+                .needing(Positions.needs(rule))
+                .from("KELLY");
     }
 
     @Override
@@ -59,10 +44,5 @@ public record KellySkewness(PositionRule rule) implements Measure {
         Formula middle = Positions.percentile(50, rule, shape);
         return Measure.only(
                 symbol(), upper.plus(lower).minus(number(2).times(middle)).over(upper.minus(lower)));
-    }
-
-    @Override
-    public Sentence note(Sample sample, Outcome outcome) {
-        return Skew.note(outcome);
     }
 }

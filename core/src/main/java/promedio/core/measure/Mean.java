@@ -43,8 +43,8 @@ public record Mean() implements Measure {
     }
 
     @Override
-    public Group group() {
-        return Group.CENTRE;
+    public Traits traits() {
+        return Traits.of(Group.CENTRE);
     }
 
     @Override

@@ -35,8 +35,8 @@ public record MeanDeviation(DeviationCentre centre) implements Measure {
     }
 
     @Override
-    public Group group() {
-        return Group.SPREAD;
+    public Traits traits() {
+        return Traits.of(Group.SPREAD);
     }
 
     @Override

@@ -6,6 +6,7 @@ import promedio.core.formula.Evaluation;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Outcome;
 import promedio.core.formula.Symbol;
+import promedio.core.number.Exact;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Shape;
@@ -57,21 +58,24 @@ public interface Measure {
         return slash < 0 ? key() : key().substring(0, slash);
     }
 
+    /**
+     * The question that it answers: its id without any convention, so that an answer stays with its question when the card
+     * changes. {@code variance-sample} answers {@code variance}.
+     */
+    default String question() {
+        return id();
+    }
+
+    /** Its name as it stands on the page: “Upper quartile”, “3rd decile”. */
+    default Sentence label() {
+        return Sentence.of("measure." + id());
+    }
+
     /** Its symbol. */
     Symbol symbol();
 
-    /** Where it stands on the page. */
-    Group group();
-
-    /** What it is counted in. */
-    default Dimension dimension() {
-        return Dimension.UNIT;
-    }
-
-    /** What it needs of a sample to have a value, in the order of asking. */
-    default List<Need> needs() {
-        return List.of();
-    }
+    /** What it is, whatever the sample. */
+    Traits traits();
 
     /** The hand methods, the usual one first; all give the same value. */
     List<Method> methods(Shape shape);
@@ -84,7 +88,7 @@ public interface Measure {
     /** The value, or why there is none. */
     default Outcome outcome(Evaluation evaluation) {
         Sample sample = evaluation.sample();
-        return Need.firstMissing(needs(), sample)
+        return Need.firstMissing(traits().needs(), sample)
                 .<Outcome>map(Outcome.Undefined::new)
                 .orElseGet(() -> evaluation.outcome(formula(sample.shape())));
     }
@@ -104,14 +108,19 @@ public interface Measure {
         return Optional.empty();
     }
 
-    /** The key of its source in docs/sources.md. */
-    default String source() {
-        return "NIST";
-    }
-
     /** How the figure comes about, in a few words: “halfway between the 12th and 13th value, 25 and 28”. */
     default Sentence note(Sample sample, Outcome outcome) {
         return Sentence.of("note." + id());
+    }
+
+    /**
+     * What its figure tells about the data, in one sentence and in their unit.
+     *
+     * @param shown the figure as it is shown, with its unit
+     * @param count n
+     */
+    default Sentence meaning(Outcome outcome, String shown, Exact count) {
+        return Sentence.of("meaning." + id(), shown, count);
     }
 
     /** The usual single method under a symbol. */

@@ -47,8 +47,8 @@ public record Median(MedianRule rule) implements Measure {
     }
 
     @Override
-    public Group group() {
-        return Group.CENTRE;
+    public Traits traits() {
+        return Traits.of(Group.CENTRE);
     }
 
     /** The lower of the two middle ranks; for an odd n, the middle one. */

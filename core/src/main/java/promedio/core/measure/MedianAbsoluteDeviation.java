@@ -29,8 +29,8 @@ public record MedianAbsoluteDeviation() implements Measure {
     }
 
     @Override
-    public Group group() {
-        return Group.SPREAD;
+    public Traits traits() {
+        return Traits.of(Group.SPREAD);
     }
 
     @Override

@@ -44,8 +44,8 @@ public record Mode(ModeTies ties) implements Measure {
     }
 
     @Override
-    public Group group() {
-        return Group.CENTRE;
+    public Traits traits() {
+        return Traits.of(Group.CENTRE);
     }
 
     @Override

@@ -40,18 +40,18 @@ public record ModeOfClasses(GroupedMode way) implements Measure {
     }
 
     @Override
+    public Sentence meaning(Outcome outcome, String shown, Exact count) {
+        return Sentence.of("meaning.grouped-mode", shown);
+    }
+
+    @Override
     public Symbol symbol() {
         return SYMBOL;
     }
 
     @Override
-    public Group group() {
-        return Group.CENTRE;
-    }
-
-    @Override
-    public String source() {
-        return way == GroupedMode.EMPIRICAL ? "YULE" : "BOOKS";
+    public Traits traits() {
+        return Traits.of(Group.CENTRE).from(way == GroupedMode.EMPIRICAL ? "YULE" : "BOOKS");
     }
 
     @Override

@@ -33,23 +33,8 @@ public record MomentKurtosis(Kind kind) implements Measure {
     }
 
     @Override
-    public Group group() {
-        return Group.SHAPE;
-    }
-
-    @Override
-    public Dimension dimension() {
-        return Dimension.NONE;
-    }
-
-    @Override
-    public List<Need> needs() {
-        return kind.needs;
-    }
-
-    @Override
-    public String source() {
-        return "JG";
+    public Traits traits() {
+        return Traits.of(Group.SHAPE).in(Dimension.NONE).needing(kind.needs).from("JG");
     }
 
     @Override

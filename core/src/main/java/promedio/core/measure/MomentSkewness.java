@@ -7,11 +7,8 @@ import java.util.function.IntFunction;
 import promedio.core.course.Divisor;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Notation;
-import promedio.core.formula.Outcome;
 import promedio.core.formula.Symbol;
-import promedio.core.sample.Sample;
 import promedio.core.sample.Shape;
-import promedio.core.sentence.Sentence;
 
 /**
  * Coefficients of skewness by moments, m_k = Σ(x − x̄)ᵏ/n.
@@ -23,7 +20,7 @@ import promedio.core.sentence.Sentence;
  *
  * @param kind which of the four
  */
-public record MomentSkewness(Kind kind) implements Measure {
+public record MomentSkewness(Kind kind) implements Skew {
     @Override
     public String key() {
         return kind.id;
@@ -35,23 +32,8 @@ public record MomentSkewness(Kind kind) implements Measure {
     }
 
     @Override
-    public Group group() {
-        return Group.SHAPE;
-    }
-
-    @Override
-    public Dimension dimension() {
-        return Dimension.NONE;
-    }
-
-    @Override
-    public List<Need> needs() {
-        return kind.needs;
-    }
-
-    @Override
-    public String source() {
-        return "JG";
+    public Traits traits() {
+        return Traits.of(Group.SHAPE).in(Dimension.NONE).needing(kind.needs).from("JG");
     }
 
     @Override
@@ -72,11 +54,6 @@ public record MomentSkewness(Kind kind) implements Measure {
                         .over(Symbols.N.minus(number(2)));
             case B1 -> m3.over(StandardDeviation.part(Divisor.SAMPLE).power(3));
         };
-    }
-
-    @Override
-    public Sentence note(Sample sample, Outcome outcome) {
-        return Skew.note(outcome);
     }
 
     /** Which of the four. */

@@ -37,13 +37,8 @@ public record Outliers(OutlierRule fences, QuartileRule rule) implements Measure
     }
 
     @Override
-    public Group group() {
-        return Group.POSITION;
-    }
-
-    @Override
-    public List<Need> needs() {
-        return fence(true).needs();
+    public Traits traits() {
+        return Traits.of(Group.POSITION).needing(fence(true).traits().needs());
     }
 
     @Override

@@ -6,11 +6,8 @@ import java.util.List;
 import promedio.core.course.Divisor;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Notation;
-import promedio.core.formula.Outcome;
 import promedio.core.formula.Symbol;
-import promedio.core.sample.Sample;
 import promedio.core.sample.Shape;
-import promedio.core.sentence.Sentence;
 
 /**
  * Pearson’s coefficients of skewness: how far the mean lies from the mode or the median, in standard deviations.
@@ -24,7 +21,7 @@ import promedio.core.sentence.Sentence;
  * @param byMode whether it is the first, by the mode
  * @param divisor of the standard deviation
  */
-public record PearsonSkewness(boolean byMode, Divisor divisor) implements Measure {
+public record PearsonSkewness(boolean byMode, Divisor divisor) implements Skew {
     @Override
     public String key() {
         return id() + "/" + divisor.id();
@@ -36,23 +33,14 @@ public record PearsonSkewness(boolean byMode, Divisor divisor) implements Measur
     }
 
     @Override
-    public Group group() {
-        return Group.SHAPE;
-    }
-
-    @Override
-    public Dimension dimension() {
-        return Dimension.NONE;
-    }
-
-    @Override
-    public List<Need> needs() {
-        return divisor == Divisor.SAMPLE ? List.of(Need.COUNTS, Need.TWO, Need.UNEQUAL) : List.of(Need.UNEQUAL);
-    }
-
-    @Override
-    public String source() {
-        return "YULE";
+    public Traits traits() {
+        return Traits.of(Group.SHAPE)
+                .in(Dimension.NONE)
+                .needing(
+                        divisor == Divisor.SAMPLE
+                                ? List.of(Need.COUNTS, Need.TWO, Need.UNEQUAL)
+                                : List.of(Need.UNEQUAL))
+                .from("YULE");
     }
 
     @Override
@@ -63,11 +51,6 @@ public record PearsonSkewness(boolean byMode, Divisor divisor) implements Measur
                 byMode
                         ? Mean.PART.minus(Mode.part(shape)).over(s)
                         : number(3).times(Mean.PART.minus(Median.part(shape))).over(s));
-    }
-
-    @Override
-    public Sentence note(Sample sample, Outcome outcome) {
-        return Skew.note(outcome);
     }
 
     @Override

@@ -29,23 +29,11 @@ public record PercentileKurtosis(PositionRule rule) implements Measure {
     }
 
     @Override
-    public Group group() {
-        return Group.SHAPE;
-    }
-
-    @Override
-    public Dimension dimension() {
-        return Dimension.NONE;
-    }
-
-    @Override
-    public List<Need> needs() {
-        return Positions.needs(rule);
-    }
-
-    @Override
-    public String source() {
-        return "KELLY";
+    public Traits traits() {
+        return Traits.of(Group.SHAPE)
+                .in(Dimension.NONE)
+                .needing(Positions.needs(rule))
+                .from("KELLY");
     }
 
     @Override

@@ -24,6 +24,11 @@ final class Positions {
         return Quantile.percentile(percent, (QuantileRule) rule);
     }
 
+    /** Q₁ or Q₃ as measures. */
+    static Measure quarter(int quarters, PositionRule rule) {
+        return measure(25 * quarters, rule);
+    }
+
     /** Q₁ or Q₃. */
     static Formula quartile(int quarters, PositionRule rule, Shape shape) {
         return measure(25 * quarters, rule).formula(shape);
@@ -48,7 +53,7 @@ final class Positions {
         }
         return rule instanceof GroupedPosition grouped
                 ? GroupedQuantile.needs(grouped)
-                : Quantile.percentile(50, (QuantileRule) rule).needs();
+                : Quantile.percentile(50, (QuantileRule) rule).traits().needs();
     }
 
     /** Where the rule is from. */

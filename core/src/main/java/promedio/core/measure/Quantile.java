@@ -27,7 +27,7 @@ import promedio.core.sentence.Sentence;
  * @param rule the definition
  * @param symbol its symbol
  */
-public record Quantile(String id, Exact p, QuantileRule rule, Symbol symbol) implements Measure {
+public record Quantile(String id, Exact p, QuantileRule rule, Symbol symbol) implements Fractile {
     /** The kth decile, k from 1 to 9. */
     public static Quantile decile(int k, QuantileRule rule) {
         return new Quantile("decile-" + k, Exact.ratio(k, 10), rule, symbol("D", "decile", k));
@@ -53,18 +53,10 @@ public record Quantile(String id, Exact p, QuantileRule rule, Symbol symbol) imp
     }
 
     @Override
-    public Group group() {
-        return Group.POSITION;
-    }
-
-    @Override
-    public List<Need> needs() {
-        return rule == QuantileRule.HF1 || rule == QuantileRule.HF2 ? List.of() : List.of(Need.COUNTS);
-    }
-
-    @Override
-    public String source() {
-        return "HF";
+    public Traits traits() {
+        return Traits.of(Group.POSITION)
+                .needing(rule == QuantileRule.HF1 || rule == QuantileRule.HF2 ? List.of() : List.of(Need.COUNTS))
+                .from("HF");
     }
 
     @Override

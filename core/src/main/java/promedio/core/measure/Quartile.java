@@ -40,13 +40,10 @@ public record Quartile(int quarters, QuartileRule rule) implements Measure {
     }
 
     @Override
-    public Group group() {
-        return Group.POSITION;
-    }
-
-    @Override
-    public List<Need> needs() {
-        return needs(rule);
+    public Traits traits() {
+        return Traits.of(Group.POSITION)
+                .needing(needs(rule))
+                .from(rule.quantileRule().isPresent() ? "HF" : "BOOKS");
     }
 
     /** What a rule needs: counted frequencies unless it reads a share of the whole, and two values by halves. */
@@ -59,11 +56,6 @@ public record Quartile(int quarters, QuartileRule rule) implements Measure {
             needs.add(Need.TWO);
         }
         return needs;
-    }
-
-    @Override
-    public String source() {
-        return rule.quantileRule().isPresent() ? "HF" : "BOOKS";
     }
 
     @Override

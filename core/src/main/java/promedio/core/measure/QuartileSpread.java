@@ -31,23 +31,11 @@ public record QuartileSpread(Kind kind, PositionRule rule) implements Measure {
     }
 
     @Override
-    public Group group() {
-        return Group.SPREAD;
-    }
-
-    @Override
-    public Dimension dimension() {
-        return kind == Kind.COEFFICIENT ? Dimension.NONE : Dimension.UNIT;
-    }
-
-    @Override
-    public List<Need> needs() {
-        return Positions.needs(rule);
-    }
-
-    @Override
-    public String source() {
-        return Positions.source(rule);
+    public Traits traits() {
+        return Traits.of(Group.SPREAD)
+                .in(kind == Kind.COEFFICIENT ? Dimension.NONE : Dimension.UNIT)
+                .needing(Positions.needs(rule))
+                .from(Positions.source(rule));
     }
 
     @Override

@@ -33,8 +33,8 @@ public record Range(boolean inclusive) implements Measure {
     }
 
     @Override
-    public Group group() {
-        return Group.SPREAD;
+    public Traits traits() {
+        return Traits.of(Group.SPREAD);
     }
 
     @Override

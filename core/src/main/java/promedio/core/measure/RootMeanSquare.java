@@ -26,13 +26,8 @@ public record RootMeanSquare() implements Measure {
     }
 
     @Override
-    public Group group() {
-        return Group.CENTRE;
-    }
-
-    @Override
-    public String source() {
-        return "BOOKS";
+    public Traits traits() {
+        return Traits.of(Group.CENTRE).from("BOOKS");
     }
 
     @Override

@@ -3,6 +3,7 @@ package promedio.core.measure;
 import static promedio.core.formula.Formula.number;
 
 import java.util.List;
+import java.util.stream.Stream;
 import promedio.core.course.Divisor;
 import promedio.core.formula.Evaluation;
 import promedio.core.formula.Formula;
@@ -42,6 +43,11 @@ public record SheppardVariance(Divisor divisor, boolean root) implements Measure
     }
 
     @Override
+    public String question() {
+        return root ? "sd" : "variance";
+    }
+
+    @Override
     public Symbol symbol() {
         return root ? Symbol.of("sd-corrected", letter()) : CORRECTED;
     }
@@ -51,25 +57,12 @@ public record SheppardVariance(Divisor divisor, boolean root) implements Measure
     }
 
     @Override
-    public Group group() {
-        return Group.SPREAD;
-    }
-
-    @Override
-    public Dimension dimension() {
-        return root ? Dimension.UNIT : Dimension.SQUARED;
-    }
-
-    @Override
-    public List<Need> needs() {
-        return java.util.stream.Stream.concat(
-                        Variance.needs(divisor).stream(), java.util.stream.Stream.of(EQUAL_WIDTHS))
-                .toList();
-    }
-
-    @Override
-    public String source() {
-        return "SHEPPARD";
+    public Traits traits() {
+        return Traits.of(Group.SPREAD)
+                .in(root ? Dimension.UNIT : Dimension.SQUARED)
+                .needing(Stream.concat(Variance.needs(divisor).stream(), Stream.of(EQUAL_WIDTHS))
+                        .toList())
+                .from("SHEPPARD");
     }
 
     @Override

@@ -38,18 +38,18 @@ public record StandardDeviation(Divisor divisor) implements Measure {
     }
 
     @Override
+    public String question() {
+        return "sd";
+    }
+
+    @Override
     public Symbol symbol() {
         return divisor == Divisor.SAMPLE ? SAMPLE : POPULATION;
     }
 
     @Override
-    public Group group() {
-        return Group.SPREAD;
-    }
-
-    @Override
-    public List<Need> needs() {
-        return Variance.needs(divisor);
+    public Traits traits() {
+        return Traits.of(Group.SPREAD).needing(Variance.needs(divisor));
     }
 
     @Override

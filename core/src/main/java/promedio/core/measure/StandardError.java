@@ -24,13 +24,8 @@ public record StandardError() implements Measure {
     }
 
     @Override
-    public Group group() {
-        return Group.SPREAD;
-    }
-
-    @Override
-    public List<Need> needs() {
-        return Variance.needs(Divisor.SAMPLE);
+    public Traits traits() {
+        return Traits.of(Group.SPREAD).needing(Variance.needs(Divisor.SAMPLE));
     }
 
     @Override

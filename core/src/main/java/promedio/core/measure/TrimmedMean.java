@@ -34,13 +34,8 @@ public record TrimmedMean(Exact share) implements Measure {
     }
 
     @Override
-    public Group group() {
-        return Group.CENTRE;
-    }
-
-    @Override
-    public List<Need> needs() {
-        return List.of(Need.COUNTS);
+    public Traits traits() {
+        return Traits.of(Group.CENTRE).needing(Need.COUNTS);
     }
 
     @Override

@@ -50,23 +50,18 @@ public record Variance(Divisor divisor) implements Measure {
     }
 
     @Override
+    public String question() {
+        return "variance";
+    }
+
+    @Override
     public Symbol symbol() {
         return divisor == Divisor.SAMPLE ? SAMPLE : POPULATION;
     }
 
     @Override
-    public Group group() {
-        return Group.SPREAD;
-    }
-
-    @Override
-    public Dimension dimension() {
-        return Dimension.SQUARED;
-    }
-
-    @Override
-    public List<Need> needs() {
-        return needs(divisor);
+    public Traits traits() {
+        return Traits.of(Group.SPREAD).in(Dimension.SQUARED).needing(needs(divisor));
     }
 
     static List<Need> needs(Divisor divisor) {

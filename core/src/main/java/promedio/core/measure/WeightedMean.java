@@ -29,18 +29,8 @@ public record WeightedMean() implements Measure {
     }
 
     @Override
-    public Group group() {
-        return Group.CENTRE;
-    }
-
-    @Override
-    public List<Need> needs() {
-        return List.of(WEIGHTS);
-    }
-
-    @Override
-    public String source() {
-        return "BOOKS";
+    public Traits traits() {
+        return Traits.of(Group.CENTRE).needing(WEIGHTS).from("BOOKS");
     }
 
     @Override

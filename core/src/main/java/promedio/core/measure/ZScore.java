@@ -30,23 +30,28 @@ public record ZScore(Exact value, Divisor divisor) implements Measure {
     }
 
     @Override
+    public String question() {
+        return id() + "=" + value;
+    }
+
+    @Override
+    public Sentence label() {
+        return Sentence.of("measure." + id(), value.toString());
+    }
+
+    @Override
     public Symbol symbol() {
         return Symbol.of("z-score", Notation.letter("z"));
     }
 
     @Override
-    public Group group() {
-        return Group.POSITION;
-    }
-
-    @Override
-    public Dimension dimension() {
-        return Dimension.NONE;
-    }
-
-    @Override
-    public List<Need> needs() {
-        return divisor == Divisor.SAMPLE ? List.of(Need.COUNTS, Need.TWO, Need.UNEQUAL) : List.of(Need.UNEQUAL);
+    public Traits traits() {
+        return Traits.of(Group.POSITION)
+                .in(Dimension.NONE)
+                .needing(
+                        divisor == Divisor.SAMPLE
+                                ? List.of(Need.COUNTS, Need.TWO, Need.UNEQUAL)
+                                : List.of(Need.UNEQUAL));
     }
 
     @Override

@@ -49,7 +49,7 @@ class MarkingLawsTest {
         for (Measure measure : questions(card)) {
             var outcome = measure.outcome(Evaluation.of(sample));
             String answer = outcome.figures().isEmpty() ? "none" : text.answer(outcome);
-            assertThat(marker.mark(Catalogue.question(measure), answer))
+            assertThat(marker.mark(measure.question(), answer))
                     .as("%s for %s of %s", answer, measure.key(), sample)
                     .isInstanceOf(Verdict.Agrees.class);
         }
@@ -64,7 +64,7 @@ class MarkingLawsTest {
                     .filter(Figure::isExact)
                     .ifPresent(figure -> {
                         String longer = figure.toPlaces(7, HalfRule.HALF_UP).toPlainString();
-                        assertThat(marker.mark(Catalogue.question(measure), longer))
+                        assertThat(marker.mark(measure.question(), longer))
                                 .as("%s for %s of %s", longer, measure.key(), sample)
                                 .isInstanceOfSatisfying(Verdict.Agrees.class, agrees -> assertThat(agrees.beyond())
                                         .isFalse());
@@ -79,7 +79,7 @@ class MarkingLawsTest {
             measure.outcome(Evaluation.of(sample)).single().ifPresent(figure -> {
                 BigDecimal right = figure.toPlaces(2, HalfRule.HALF_UP);
                 BigDecimal wrong = up ? right.add(new BigDecimal("0.01")) : right.subtract(new BigDecimal("0.01"));
-                assertThat(marker.mark(Catalogue.question(measure), wrong.toPlainString()))
+                assertThat(marker.mark(measure.question(), wrong.toPlainString()))
                         .as("%s for %s of %s", wrong, measure.key(), sample)
                         .isNotInstanceOf(Verdict.Agrees.class)
                         .isNotInstanceOf(Verdict.AgreesRounded.class);
@@ -91,7 +91,7 @@ class MarkingLawsTest {
     void what_is_right_under_any_other_choice_of_the_card_is_never_just_different(@ForAll("samples") Sample sample) {
         Marker marker = new Marker(sample, CourseCard.STANDARD);
         for (Measure measure : questions(CourseCard.STANDARD)) {
-            String question = Catalogue.question(measure);
+            String question = measure.question();
             for (CardKey<?> key : Catalogue.lists().conventions(question, CourseCard.STANDARD)) {
                 for (CourseCard other : otherChoices(key)) {
                     Measure asked = Catalogue.lists().find(question, other).orElseThrow();

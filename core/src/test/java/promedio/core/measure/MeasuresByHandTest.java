@@ -191,7 +191,7 @@ class MeasuresByHandTest {
         HashSet<String> keys = new HashSet<>();
         for (Measure measure : Catalogue.lists().all()) {
             assertThat(keys.add(measure.key())).as(measure.key()).isTrue();
-            assertThat(Labels.of(measure).text(Locale.ROOT)).isNotBlank();
+            assertThat(measure.label().text(Locale.ROOT)).isNotBlank();
             assertThat(measure.note(sample, measure.outcome(evaluation)).text(Locale.ROOT))
                     .as(measure.key())
                     .isNotBlank()
@@ -199,7 +199,7 @@ class MeasuresByHandTest {
             assertThat(Catalogue.lists().find(measure.key(), CourseCard.STANDARD))
                     .as(measure.key())
                     .isPresent();
-            assertThat(Catalogue.lists().find(Catalogue.question(measure), CourseCard.STANDARD))
+            assertThat(Catalogue.lists().find(measure.question(), CourseCard.STANDARD))
                     .as("the question of " + measure.key())
                     .isPresent();
         }

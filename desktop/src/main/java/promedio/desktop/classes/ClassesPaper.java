@@ -26,7 +26,6 @@ import promedio.core.assignment.Regrouped;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CardKey;
 import promedio.core.measure.Catalogue;
-import promedio.core.measure.Labels;
 import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
 import promedio.core.tabulate.Tabulation;
@@ -150,9 +149,10 @@ final class ClassesPaper extends HBox {
         head.getStyleClass().add("margin-name");
         margin.getChildren().setAll(head);
         for (String question : ANSWERED) {
-            String label = Words.of(Labels.of(Catalogue.of(figures.sample())
+            String label = Words.of(Catalogue.of(figures.sample())
                     .find(question, figures.card())
-                    .orElseThrow()));
+                    .orElseThrow()
+                    .label());
             AnswerBox box = answers.computeIfAbsent(question, key -> new AnswerBox(model, key, label));
             Label name = new Label(label);
             name.getStyleClass().add("margin-question");

@@ -11,7 +11,6 @@ import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.formula.Evaluation;
 import promedio.core.measure.Catalogue;
-import promedio.core.measure.Labels;
 import promedio.core.measure.Measure;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
@@ -48,7 +47,7 @@ final class CompareBox extends VBox {
             Measure measure = Catalogue.lists().find(question, figures.card()).orElseThrow();
             Optional<Figure> raw = figure(Catalogue.lists(), question, figures.sample(), figures.card());
             Optional<Figure> grouped = figure(Catalogue.classes(), question, Sample.classes(table), figures.card());
-            cell(Words.of(Labels.of(measure)), "class-cell", 0, line);
+            cell(Words.of(measure.label()), "class-cell", 0, line);
             cell(raw.map(figures.text()::answer).orElse("–"), "class-cell", 1, line);
             cell(grouped.map(figures.text()::answer).orElse("–"), "class-cell", 2, line);
             Optional<Figure> error = raw.flatMap(of -> grouped.map(by -> by.minus(of)));

@@ -13,7 +13,6 @@ import promedio.core.formula.Formula;
 import promedio.core.formula.Lettering;
 import promedio.core.formula.Outcome;
 import promedio.core.measure.Catalogue;
-import promedio.core.measure.Labels;
 import promedio.core.measure.Measure;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Sample;
@@ -85,7 +84,7 @@ final class WorkingBox extends VBox {
             getChildren().add(methods(methods, chosen));
         }
         getChildren()
-                .add(sentence(Words.of(Labels.of(measure)) + ": "
+                .add(sentence(Words.of(measure.label()) + ": "
                         + Words.of(
                                 measure.note(sample, outcome), table.figures().text())
                         + (measure.restsOnAssumedEnd(sample) ? " " + Words.of("classes.rests") : "")));
@@ -116,7 +115,7 @@ final class WorkingBox extends VBox {
         for (String one : QUESTIONS) {
             Measure measure =
                     Catalogue.classes().find(one, shown.figures().card()).orElseThrow();
-            flow.getChildren().add(choice(Words.of(Labels.of(measure)), one.equals(question), "class-" + one, () -> {
+            flow.getChildren().add(choice(Words.of(measure.label()), one.equals(question), "class-" + one, () -> {
                 question = one;
                 method = "";
             }));

@@ -85,7 +85,7 @@ public final class MeasuresPage extends ScrollPane {
         List<Node> nodes = new ArrayList<>();
         for (Measure.Group group : Measure.Group.values()) {
             List<MeasureLine> all = figures.lines().stream()
-                    .filter(line -> line.measure().group() == group)
+                    .filter(line -> line.measure().traits().group() == group)
                     .toList();
             boolean unfolded = model.looking().unfolded().contains(group.name());
             List<MeasureLine> shown = all.stream()
@@ -171,7 +171,7 @@ public final class MeasuresPage extends ScrollPane {
         }
         figures.line(question).ifPresent(line -> {
             if (!line.usual(figures.firstSkewness())) {
-                model.looking().unfolded().add(line.measure().group().name());
+                model.looking().unfolded().add(line.measure().traits().group().name());
             }
             model.looking().pageProperty().set(DeskModel.Page.MEASURES);
             model.looking().opened().add(question);

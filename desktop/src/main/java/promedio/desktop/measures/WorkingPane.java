@@ -222,7 +222,8 @@ final class WorkingPane extends VBox {
         model.looking()
                 .pointedProperty()
                 .set(node.filter(Formula.Named.class::isInstance)
-                        .map(named -> Catalogue.question(((Formula.Named) named).symbol()))
+                        .map(named -> Catalogue.of(model.figuresProperty().get().sample())
+                                .question(((Formula.Named) named).symbol()))
                         .orElse(""));
     }
 

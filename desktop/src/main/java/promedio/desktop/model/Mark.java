@@ -3,7 +3,6 @@ package promedio.desktop.model;
 import java.util.Optional;
 import promedio.core.course.CourseCard;
 import promedio.core.marking.Verdict;
-import promedio.core.measure.Labels;
 import promedio.core.number.Figure;
 import promedio.core.working.FigureText;
 import promedio.desktop.text.Words;
@@ -97,7 +96,9 @@ public record Mark(Kind kind, String word, String detail) {
             return new Mark(
                     Kind.DIFFERS,
                     Words.of("mark.other-measure"),
-                    Words.of("mark.other-measure.detail", Words.of(Labels.of(verdict.measure()))));
+                    Words.of(
+                            "mark.other-measure.detail",
+                            Words.of(verdict.measure().label())));
         }
 
         @Override

@@ -3,7 +3,6 @@ package promedio.desktop.model;
 import java.util.Set;
 import promedio.core.formula.Notation;
 import promedio.core.formula.Outcome;
-import promedio.core.measure.Catalogue;
 import promedio.core.measure.Measure;
 import promedio.desktop.text.Words;
 
@@ -28,7 +27,7 @@ public record MeasureLine(
 
     /** The question it answers. */
     public String question() {
-        return Catalogue.question(measure);
+        return measure.question();
     }
 
     /** Whether a first course asks for it, so that it stands on the page before one asks for more. */

@@ -15,8 +15,6 @@ import promedio.core.formula.Evaluation;
 import promedio.core.formula.Outcome;
 import promedio.core.marking.Marker;
 import promedio.core.measure.Catalogue;
-import promedio.core.measure.Labels;
-import promedio.core.measure.Meaning;
 import promedio.core.measure.Measure;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
@@ -85,11 +83,11 @@ public final class SheetFigures {
         boolean defined = !outcome.figures().isEmpty();
         return new MeasureLine(
                 measure,
-                Words.of(Labels.of(measure)),
+                Words.of(measure.label()),
                 card.letters().of(measure.symbol()),
                 outcome,
                 defined ? text.answer(outcome, measure.symbol().counts()) : "",
-                defined ? unit(measure.dimension()) : "",
+                defined ? unit(measure.traits().dimension()) : "",
                 defined
                         ? note(measure, outcome)
                         : Words.of(outcome.whyUndefined().orElseThrow(), text));
@@ -194,7 +192,7 @@ public final class SheetFigures {
             return "";
         }
         String shown = line.unit().isEmpty() ? line.figure() : line.figure() + "\u00a0" + line.unit();
-        return Words.of(Meaning.of(line.measure(), line.outcome(), shown, sample().count()), text);
+        return Words.of(line.measure().meaning(line.outcome(), shown, sample().count()), text);
     }
 
     /** The rules of the card that a line follows, and its source, for the foot of its working. */
@@ -204,7 +202,7 @@ public final class SheetFigures {
                 .collect(Collectors.joining("; "));
         String source = Words.of(
                 "working.source",
-                Words.of(Sentence.of("source." + line.measure().source())));
+                Words.of(Sentence.of("source." + line.measure().traits().source())));
         return rules.isEmpty() ? source : Words.of("working.rules", rules) + " " + source;
     }
 
