@@ -1,5 +1,9 @@
 package promedio.core.assignment;
 
+import java.lang.annotation.ElementType;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.annotation.Target;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -10,14 +14,24 @@ import java.util.stream.IntStream;
 import promedio.core.course.CourseCard;
 import promedio.core.tabulate.Tabulation;
 
-/** One change of an assignment. The same edits serve undo, redo and whatever keeps a record of them. */
+/**
+ * One change of an assignment. The same edits serve undo, redo and whatever keeps a record of them: what an edit is made of
+ * are its components, and {@link Written} is the word that stands for its kind in a record.
+ */
 public sealed interface Edit {
+    /** The stable word for a kind of edit. */
+    @Retention(RetentionPolicy.RUNTIME)
+    @Target(ElementType.TYPE)
+    @interface Written {
+        /** The word. */
+        String value();
+    }
 
     /** The assignment after this edit. Edits of a sheet that is not there change nothing. */
     Assignment apply(Assignment before);
 
     /** The key of what to call it in “Undo …”: the bundle's {@code edit.} keys. */
-    String name();
+    String undoKey();
 
     /** Where a row of a sheet stands after this edit of an assignment; empty when it was taken out. */
     default OptionalInt rowAfter(Assignment before, String sheetId, int row) {
@@ -30,6 +44,7 @@ public sealed interface Edit {
     }
 
     /** Another title. */
+    @Written("title")
     record Retitle(String title) implements Edit {
         @Override
         public Assignment apply(Assignment before) {
@@ -37,12 +52,13 @@ public sealed interface Edit {
         }
 
         @Override
-        public String name() {
+        public String undoKey() {
             return "retitle";
         }
     }
 
     /** Another course card. */
+    @Written("card")
     record ChangeCard(CourseCard card) implements Edit {
         @Override
         public Assignment apply(Assignment before) {
@@ -50,12 +66,13 @@ public sealed interface Edit {
         }
 
         @Override
-        public String name() {
+        public String undoKey() {
             return "change-card";
         }
     }
 
     /** A new sample at a place of the shelf. */
+    @Written("add")
     record AddSheet(int at, SampleSheet sheet) implements Edit {
         @Override
         public Assignment apply(Assignment before) {
@@ -63,12 +80,13 @@ public sealed interface Edit {
         }
 
         @Override
-        public String name() {
+        public String undoKey() {
             return "add-sample";
         }
     }
 
     /** A sample taken off the shelf, with its answers. */
+    @Written("remove")
     record RemoveSheet(String sheetId) implements Edit {
         @Override
         public Assignment apply(Assignment before) {
@@ -81,27 +99,29 @@ public sealed interface Edit {
         }
 
         @Override
-        public String name() {
+        public String undoKey() {
             return "remove-sample";
         }
     }
 
     /** Another name and unit of a sample. */
-    record Rename(String sheetId, String newName, String unit) implements Edit {
+    @Written("rename")
+    record Rename(String sheetId, String name, String unit) implements Edit {
         @Override
         public Assignment apply(Assignment before) {
             return before.sheet(sheetId)
-                    .map(sheet -> before.withSheet(sheet.renamed(newName, unit)))
+                    .map(sheet -> before.withSheet(sheet.renamed(name, unit)))
                     .orElse(before);
         }
 
         @Override
-        public String name() {
+        public String undoKey() {
             return "rename-sample";
         }
     }
 
     /** One entry typed anew. */
+    @Written("entry")
     record SetEntry(String sheetId, int column, int row, String typed) implements Edit {
         @Override
         public Assignment apply(Assignment before) {
@@ -116,29 +136,30 @@ public sealed interface Edit {
         }
 
         @Override
-        public String name() {
+        public String undoKey() {
             return "change-entry";
         }
     }
 
     /** Rows put in before a row; for each column their entries. */
-    record InsertRows(String sheetId, int at, List<List<String>> byColumn) implements Edit {
+    @Written("insert")
+    record InsertRows(String sheetId, int at, List<List<String>> columns) implements Edit {
         /** Copies the entries. */
         public InsertRows {
-            byColumn = byColumn.stream().map(List::copyOf).toList();
+            columns = columns.stream().map(List::copyOf).toList();
         }
 
         @Override
         public Assignment apply(Assignment before) {
             return before.sheet(sheetId)
-                    .map(sheet -> before.withSheet(sheet.inserted(at, byColumn)))
+                    .map(sheet -> before.withSheet(sheet.inserted(at, columns)))
                     .orElse(before);
         }
 
         @Override
         public OptionalInt rowAfter(Assignment before, String sheet, int row) {
             boolean behind = sheet.equals(sheetId) && row >= at;
-            return OptionalInt.of(behind ? row + byColumn.get(0).size() : row);
+            return OptionalInt.of(behind ? row + columns.get(0).size() : row);
         }
 
         /** Behind the row it was to stand behind, or behind what is left before that. */
@@ -149,11 +170,11 @@ public sealed interface Edit {
                 above--;
             }
             return Optional.of(
-                    new InsertRows(sheetId, above < 0 ? 0 : rows.to(above).getAsInt() + 1, byColumn));
+                    new InsertRows(sheetId, above < 0 ? 0 : rows.to(above).getAsInt() + 1, columns));
         }
 
         @Override
-        public String name() {
+        public String undoKey() {
             return "add-entries";
         }
     }
@@ -163,6 +184,7 @@ public sealed interface Edit {
      *
      * @param rows which, ascending
      */
+    @Written("take-out")
     record RemoveRows(String sheetId, List<Integer> rows) implements Edit {
         /** Puts the rows in order. */
         public RemoveRows {
@@ -196,7 +218,7 @@ public sealed interface Edit {
         }
 
         @Override
-        public String name() {
+        public String undoKey() {
             return "remove-entries";
         }
     }
@@ -206,6 +228,7 @@ public sealed interface Edit {
      *
      * @param rows which, ascending
      */
+    @Written("switch")
     record SwitchEntries(String sheetId, List<Integer> rows, boolean on) implements Edit {
         /** Puts the rows in order. */
         public SwitchEntries {
@@ -230,7 +253,7 @@ public sealed interface Edit {
         }
 
         @Override
-        public String name() {
+        public String undoKey() {
             return on ? "switch-on" : "switch-off";
         }
     }
@@ -240,21 +263,23 @@ public sealed interface Edit {
     }
 
     /** Other classes, or none, that a list is put into. */
-    record Tabulate(String sheetId, Optional<Tabulation> tabulation) implements Edit {
+    @Written("tabulate")
+    record Tabulate(String sheetId, Optional<Tabulation> classes) implements Edit {
         @Override
         public Assignment apply(Assignment before) {
             return before.sheet(sheetId)
-                    .map(sheet -> before.withSheet(sheet.tabulated(tabulation)))
+                    .map(sheet -> before.withSheet(sheet.tabulated(classes)))
                     .orElse(before);
         }
 
         @Override
-        public String name() {
+        public String undoKey() {
             return "tabulate";
         }
     }
 
     /** Other codes for missing values. */
+    @Written("missing")
     record SetMissingCodes(String sheetId, Set<String> codes) implements Edit {
         /** Copies the codes. */
         public SetMissingCodes {
@@ -269,25 +294,27 @@ public sealed interface Edit {
         }
 
         @Override
-        public String name() {
+        public String undoKey() {
             return "missing-codes";
         }
     }
 
     /** Figures covered until they are answered, or open. */
-    record CoverFigures(boolean cover) implements Edit {
+    @Written("cover")
+    record CoverFigures(boolean on) implements Edit {
         @Override
         public Assignment apply(Assignment before) {
-            return before.withAttempts(before.attempts().covering(cover));
+            return before.withAttempts(before.attempts().covering(on));
         }
 
         @Override
-        public String name() {
-            return cover ? "cover" : "uncover";
+        public String undoKey() {
+            return on ? "cover" : "uncover";
         }
     }
 
     /** The cover of one figure lifted before there was an answer. */
+    @Written("lift")
     record LiftCover(String sheetId, String measure) implements Edit {
         @Override
         public Assignment apply(Assignment before) {
@@ -298,20 +325,21 @@ public sealed interface Edit {
         }
 
         @Override
-        public String name() {
+        public String undoKey() {
             return "lift-cover";
         }
     }
 
     /** An answer written, changed, or wiped out by an empty text. */
-    record WriteAnswer(String sheetId, String measure, String text) implements Edit {
+    @Written("answer")
+    record WriteAnswer(String sheetId, String measure, String answer) implements Edit {
         @Override
         public Assignment apply(Assignment before) {
-            return before.withAnswer(new Assignment.Question(sheetId, measure), text);
+            return before.withAnswer(new Assignment.Question(sheetId, measure), answer);
         }
 
         @Override
-        public String name() {
+        public String undoKey() {
             return "answer";
         }
     }
@@ -322,6 +350,7 @@ public sealed interface Edit {
      * @param row the row it is taken from; −1 for a unit that is added
      * @param to the value it goes to, as typed
      */
+    @Written("unit")
     record MoveUnit(String sheetId, int row, String to) implements Edit {
         @Override
         public Assignment apply(Assignment before) {
@@ -344,16 +373,22 @@ public sealed interface Edit {
         }
 
         @Override
-        public String name() {
+        public String undoKey() {
             return row < 0 ? "add-entries" : "change-entry";
         }
     }
 
     /** Several edits made, undone and made again as one. */
+    @Written("together")
     record Together(String name, List<Edit> edits) implements Edit {
         /** Copies the edits. */
         public Together {
             edits = List.copyOf(edits);
+        }
+
+        @Override
+        public String undoKey() {
+            return name;
         }
 
         @Override

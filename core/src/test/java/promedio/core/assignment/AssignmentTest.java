@@ -277,7 +277,7 @@ class AssignmentTest {
                 new Edit.RemoveSheet("s1"));
         List<Assignment> states = new ArrayList<>(List.of(history.present()));
         for (Edit edit : edits) {
-            assertThat(history.make(edit)).as(edit.name()).isTrue();
+            assertThat(history.make(edit)).as(edit.undoKey()).isTrue();
             states.add(history.present());
         }
         assertThat(history.present().answers())

@@ -55,7 +55,7 @@ final class WhatIfBar extends HBox {
     static Optional<Exact> value(Edit edit, SheetFigures figures) {
         Numerals numerals = figures.card().numerals();
         String typed = edit instanceof Edit.InsertRows insert
-                ? insert.byColumn().get(0).get(0)
+                ? insert.columns().get(0).get(0)
                 : edit instanceof Edit.MoveUnit move ? move.to() : edit instanceof Edit.SetEntry set ? set.typed() : "";
         return numerals.read(typed).map(Numerals.Numeral::exact);
     }

@@ -427,6 +427,6 @@ public final class DeskModel {
     }
 
     private static String nameOf(Edit edit) {
-        return Words.of(Sentence.of("edit." + edit.name()));
+        return Words.of(Sentence.of("edit." + edit.undoKey()));
     }
 }

@@ -96,7 +96,7 @@ public final class Journal implements AutoCloseable {
      */
     public synchronized void beginUnsaved(Assignment present, Optional<Path> savedAs) throws IOException {
         ObjectNode line = JournalLine.empty();
-        line.set("state", EditJson.write(present));
+        line.set("state", WholeJson.write(present));
         long[] last = new long[1];
         Held next = Held.make(fresh(), channel -> {
             last[0] = write(channel, head(Assignment.EMPTY, savedAs), 0);
@@ -148,7 +148,7 @@ public final class Journal implements AutoCloseable {
     /** Writes down the whole assignment as it stands, whatever led to it. */
     public synchronized void standsAt(Assignment now) throws IOException {
         ObjectNode line = JournalLine.empty();
-        line.set("state", EditJson.write(now));
+        line.set("state", WholeJson.write(now));
         append(line);
         undoable = 0;
         redoable = 0;
@@ -170,7 +170,7 @@ public final class Journal implements AutoCloseable {
     private static ObjectNode head(Assignment base, Optional<Path> saved) {
         ObjectNode head = JournalLine.empty().put("format", FORMAT).put("version", VERSION);
         saved.ifPresent(path -> head.put("file", path.toAbsolutePath().toString()));
-        head.set("base", EditJson.write(base));
+        head.set("base", WholeJson.write(base));
         return head;
     }
 

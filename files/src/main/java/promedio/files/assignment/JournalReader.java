@@ -114,7 +114,7 @@ final class JournalReader {
             return State.NEWER;
         }
         try {
-            history = new History(EditJson.readAssignment(head.get().path("base")));
+            history = new History(WholeJson.readAssignment(head.get().path("base")));
         } catch (RuntimeException | StackOverflowError unreadable) {
             return State.ODD;
         }
@@ -165,7 +165,7 @@ final class JournalReader {
         }
         try {
             if (line.has("state")) {
-                history = new History(EditJson.readAssignment(line.path("state")));
+                history = new History(WholeJson.readAssignment(line.path("state")));
             } else if (line.path("undo").asBoolean()) {
                 history.undo();
             } else if (line.path("redo").asBoolean()) {

@@ -66,6 +66,8 @@ class JournalTest {
 
     @Test
     void every_kind_of_edit_comes_back_as_it_was_made_with_undo_and_redo(@TempDir Path folder) throws Exception {
+        assertThat(EDITS.stream().<Class<?>>map(Edit::getClass).distinct())
+                .containsExactlyInAnyOrder(Edit.class.getPermittedSubclasses());
         Journal journal = Journal.in(folder);
         History history = new History(Assignment.EMPTY);
         journal.begin(Assignment.EMPTY, Optional.of(Path.of("sheet.promedio")));
@@ -73,7 +75,7 @@ class JournalTest {
             assertThat(history.make(edit)).isTrue();
             journal.made(edit);
             Journal.Kept kept = Journal.read(only(folder)).orElseThrow();
-            assertThat(kept.history().present()).as(edit.name()).isEqualTo(history.present());
+            assertThat(kept.history().present()).as(edit.undoKey()).isEqualTo(history.present());
         }
         history.undo();
         journal.undone(history.present());

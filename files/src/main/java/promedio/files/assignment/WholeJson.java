@@ -1,0 +1,147 @@
+package promedio.files.assignment;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeSet;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Entries;
+import promedio.core.assignment.Foreign;
+import promedio.core.assignment.SampleSheet;
+import promedio.core.course.CourseCard;
+
+/** Whole assignments and their parts as JSON, a line each in the journal. Long columns are written out of the column itself. */
+final class WholeJson {
+    private static final ObjectMapper JSON = new ObjectMapper();
+
+    private WholeJson() {}
+
+    static ObjectNode write(Assignment assignment) {
+        ObjectNode node = JSON.createObjectNode().put("title", assignment.title());
+        node.set("card", write(assignment.card()));
+        ArrayNode sheets = node.putArray("sheets");
+        assignment.sheets().forEach(sheet -> sheets.add(write(sheet)));
+        AnswersJson.write(assignment, node);
+        if (!assignment.foreign().equals(Foreign.NOTHING)) {
+            node.set("foreign", write(assignment.foreign()));
+        }
+        return node;
+    }
+
+    private static ObjectNode write(Foreign foreign) {
+        ObjectNode node = JSON.createObjectNode();
+        ObjectNode rules = node.putObject("rules");
+        foreign.rules().forEach(rules::put);
+        ArrayNode samples = node.putArray("samples");
+        foreign.samples().forEach(sample -> samples.addObject()
+                .put("at", sample.at())
+                .put("id", sample.id())
+                .put("name", sample.name())
+                .put("kind", sample.kind())
+                .put("description", sample.description())
+                .put("content", sample.content()));
+        return node;
+    }
+
+    private static Foreign readForeign(JsonNode node) {
+        Map<String, String> rules = new LinkedHashMap<>();
+        node.path("rules")
+                .properties()
+                .forEach(rule -> rules.put(rule.getKey(), rule.getValue().asText()));
+        List<Foreign.Unread> samples = new ArrayList<>();
+        node.path("samples")
+                .forEach(sample -> samples.add(new Foreign.Unread(
+                        sample.path("at").asInt(),
+                        sample.path("id").asText(),
+                        sample.path("name").asText(),
+                        sample.path("kind").asText(),
+                        sample.path("description").asText(),
+                        sample.path("content").asText())));
+        return new Foreign(rules, samples);
+    }
+
+    static Assignment readAssignment(JsonNode node) {
+        List<SampleSheet> sheets = new ArrayList<>();
+        node.path("sheets").forEach(sheet -> sheets.add(readSheet(sheet)));
+        return new Assignment(
+                node.path("title").asText(),
+                sheets,
+                readCard(node.path("card")),
+                AnswersJson.readAnswers(node),
+                AnswersJson.readAttempts(node),
+                readForeign(node.path("foreign")));
+    }
+
+    static ObjectNode write(CourseCard card) {
+        ObjectNode node = JSON.createObjectNode();
+        card.differences().forEach(node::put);
+        return node;
+    }
+
+    static CourseCard readCard(JsonNode node) {
+        CourseCard card = CourseCard.STANDARD;
+        for (Map.Entry<String, JsonNode> rule : node.properties()) {
+            card = card.withRule(rule.getKey(), rule.getValue().asText())
+                    .orElseThrow(() -> new IllegalArgumentException("Unknown rule " + rule + "."));
+        }
+        return card;
+    }
+
+    static ObjectNode write(SampleSheet sheet) {
+        ObjectNode node = JSON.createObjectNode()
+                .put("id", sheet.id())
+                .put("name", sheet.name())
+                .put("unit", sheet.unit());
+        ArrayNode columns = node.putArray("columns");
+        sheet.columns().forEach(column -> columns.addPOJO(column.texts()));
+        node.set("missing", texts(new TreeSet<>(sheet.missingCodes())));
+        ArrayNode off = node.putArray("off");
+        sheet.off().forEach(off::add);
+        node.put("kind", sheet.kind().id());
+        sheet.tabulation().ifPresent(classes -> node.set("classes", AnswersJson.write(classes)));
+        return node;
+    }
+
+    static SampleSheet readSheet(JsonNode node) {
+        List<Entries> columns = new ArrayList<>();
+        node.path("columns").forEach(column -> columns.add(readEntries(column)));
+        TreeSet<Integer> off = new TreeSet<>();
+        node.path("off").forEach(row -> off.add(row.asInt()));
+        SampleSheet.Kind kind = node.has("kind")
+                ? SampleSheet.Kind.find(node.path("kind").asText()).orElseThrow()
+                : columns.size() == 2 ? SampleSheet.Kind.FREQUENCIES : SampleSheet.Kind.VALUES;
+        return new SampleSheet(
+                node.path("id").asText(),
+                node.path("name").asText(),
+                node.path("unit").asText(),
+                kind,
+                columns,
+                new HashSet<>(readTexts(node.path("missing"))),
+                off,
+                AnswersJson.readTabulation(node.path("classes")));
+    }
+
+    static ArrayNode texts(Iterable<String> texts) {
+        ArrayNode array = JSON.createArrayNode();
+        texts.forEach(array::add);
+        return array;
+    }
+
+    private static Entries readEntries(JsonNode array) {
+        Entries.Builder entries = new Entries.Builder();
+        array.forEach(text -> entries.add(text.asText()));
+        return entries.build();
+    }
+
+    static List<String> readTexts(JsonNode array) {
+        List<String> texts = new ArrayList<>();
+        array.forEach(text -> texts.add(text.asText()));
+        return texts;
+    }
+}
