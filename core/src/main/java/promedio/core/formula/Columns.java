@@ -14,21 +14,24 @@ public final class Columns {
      * A column.
      *
      * @param expression the row expression; cells are {@link Evaluation#cell}
-     * @param weighted whether the cell is multiplied by f
-     * @param total the total of this column, where the formula uses it
+     * @param totals the totals of this column, where the formula uses them
      */
-    public record Column(Formula expression, boolean weighted, List<Formula.Total> total) {
+    public record Column(Formula expression, List<Formula.Total> totals) {
         /** Copies the totals. */
         public Column {
-            total = List.copyOf(total);
+            totals = List.copyOf(totals);
         }
     }
 
-    /** The columns of a formula; x itself is always the first. Empty when the formula has no total over the rows. */
+    /**
+     * The columns of a formula; x itself is always the first. Empty when the formula has no total over all rows.
+     *
+     * @param frequencies whether rows have frequencies; otherwise f is 1, and f·e no other column than e
+     */
     public static List<Column> of(Formula formula, boolean frequencies) {
         List<Formula.Total> totals = new ArrayList<>();
         formula.visit(node -> {
-            if (node instanceof Formula.Total total && total.ranks().isEmpty()) {
+            if (node instanceof Formula.Total total && total.rows() instanceof Rows.All) {
                 totals.add(total);
             }
         });
@@ -36,37 +39,30 @@ public final class Columns {
         if (totals.isEmpty()) {
             return columns;
         }
-        add(columns, Row.X, false, totals, !frequencies);
+        add(columns, Row.X, totals, frequencies);
         for (Formula.Total total : totals) {
-            if (total.each() instanceof Formula.Constant) {
-                continue;
-            }
             total.each().visit(part -> {
-                if (part.variesByRow()) {
-                    add(columns, part, false, totals, !frequencies);
+                if (part.variesByRow() && (frequencies || Patterns.counted(part).isEmpty())) {
+                    add(columns, part, totals, frequencies);
                 }
             });
-            if (frequencies) {
-                add(columns, total.each(), true, totals, true);
-            }
         }
         return columns;
     }
 
-    private static void add(
-            List<Column> columns, Formula expression, boolean weighted, List<Formula.Total> totals, boolean totalled) {
-        boolean known = columns.stream()
-                .anyMatch(column ->
-                        column.weighted() == weighted && column.expression().equals(expression));
-        if (!known) {
+    private static void add(List<Column> columns, Formula expression, List<Formula.Total> totals, boolean frequencies) {
+        if (!expression.equals(Row.F)
+                && columns.stream().noneMatch(column -> column.expression().equals(expression))) {
             columns.add(new Column(
                     expression,
-                    weighted,
-                    totalled
-                            ? totals.stream()
-                                    .filter(total -> total.each().equals(expression))
-                                    .toList()
-                            : List.of()));
+                    totals.stream()
+                            .filter(total -> written(total.each(), frequencies).equals(expression))
+                            .toList()));
         }
+    }
+
+    /** What is written of a row expression: e for f·e where there are no frequencies. */
+    private static Formula written(Formula each, boolean frequencies) {
+        return frequencies ? each : Patterns.counted(each).orElse(each);
     }
 }

@@ -3,8 +3,8 @@ package promedio.core.formula;
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
@@ -23,29 +23,22 @@ public final class Evaluation {
     private final Sample sample;
     private final LineRounding rounding;
     private final ClassLookup classes;
-    private final Map<String, Figure> overrides;
     private final IdentityHashMap<Formula, Object> known = new IdentityHashMap<>();
 
-    private Evaluation(Sample sample, LineRounding rounding, Map<String, Figure> overrides) {
+    private Evaluation(Sample sample, LineRounding rounding) {
         this.sample = sample;
         this.classes = new ClassLookup(sample, this::value);
         this.rounding = rounding;
-        this.overrides = overrides;
     }
 
     /** Exact evaluation. */
     public static Evaluation of(Sample sample) {
-        return new Evaluation(sample, LineRounding.EXACT, Map.of());
+        return new Evaluation(sample, LineRounding.EXACT);
     }
 
     /** The same with a rounding at each line. */
     public Evaluation rounded(LineRounding lines) {
-        return new Evaluation(sample, lines, overrides);
-    }
-
-    /** The same with some named parts, by symbol id, replaced by given figures: the student's own. */
-    public Evaluation with(Map<String, Figure> figures) {
-        return new Evaluation(sample, rounding, Map.copyOf(figures));
+        return new Evaluation(sample, lines);
     }
 
     /** The sample it computes from. */
@@ -160,32 +153,36 @@ public final class Evaluation {
         return (Figure) before;
     }
 
-    /** The figure in one row's cell of a column, rounded unless it is data; empty where it has none. */
+    /** The figure in one row’s cell of a column, rounded unless it is data; empty where it has none. */
     public Optional<Figure> cell(Formula column, int row) {
         try {
-            return Optional.of(cell(column, sample.value(row)));
+            return Optional.of(cell(column, Row.of(sample, row)));
         } catch (NoValue none) {
             return Optional.empty();
         }
     }
 
-    private Figure cell(Formula column, Exact x) {
-        if (column instanceof Formula.Variable) {
-            return x;
+    private Figure cell(Formula column, Row row) {
+        if (column instanceof Formula.Variable letter) {
+            return row.read(letter);
         }
         if (!column.variesByRow()) {
             return value(column);
         }
         if (column instanceof Formula.Named named) {
-            return cell(named.body(), x);
+            return cell(named.body(), row);
+        }
+        if (column instanceof Formula.GivenCells given) {
+            Figure own = given.figures().get(row.index());
+            return own != null ? own : cell(given.column(), row);
         }
         if (column instanceof Formula.Operation operation) {
             List<Formula> operands = operation.operands();
-            Figure left = cell(operands.get(0), x);
-            Figure right = operands.size() == 1 ? left : cell(operands.get(1), x);
-            return rounding.write(apply(operation, left, right));
+            Figure left = cell(operands.get(0), row);
+            Figure figure = apply(operation, left, operands.size() == 1 ? left : cell(operands.get(1), row));
+            return rounding.isExact() || Patterns.isData(column) ? figure : rounding.write(figure);
         }
-        throw new NoValue(Sentence.of("undefined.no-cell"));
+        throw NoValue.because("undefined.no-cell");
     }
 
     /** The operator on its operands; one with a single operand does not look at the right one. */
@@ -265,10 +262,6 @@ public final class Evaluation {
 
         @Override
         public Figure named(Formula.Named node) {
-            Figure own = overrides.get(node.symbol().id());
-            if (own != null) {
-                return own;
-            }
             Figure value = value(node.body());
             return node.symbol().counts() ? value : rounding.write(value);
         }
@@ -283,35 +276,42 @@ public final class Evaluation {
         @Override
         public Figure total(Formula.Total node) {
             needMidpoints();
-            boolean reciprocal = isReciprocal(node.each());
-            if (reciprocal) {
+            Optional<Formula> counted = Patterns.counted(node.each()).filter(each -> !Patterns.goesByRow(each));
+            if (counted.filter(Patterns::isReciprocal).isPresent()) {
                 needPositive();
             }
-            if (!rounding.isExact() && !(node.each() instanceof Formula.Variable)) {
-                return rounding.write(rowByRow(node));
+            if (counted.isEmpty() || node.rows() instanceof Rows.Where) {
+                return written(node, rowByRow(node));
             }
-            if (node.ranks().isPresent()) {
-                return rowByRow(node);
-            }
-            Optional<Polynomial> polynomial = Polynomial.of(node.each(), Evaluation.this::value);
-            if (polynomial.isPresent()) {
-                return ofPowerSums(polynomial.get());
-            }
-            return reciprocal
-                    ? RowTotals.ofReciprocals(sample)
-                    : distanceFrom(node.each()).orElseGet(() -> rowByRow(node));
+            return written(node, ofValues(node, counted.get()));
+        }
+
+        /** A total as a hand writes it down: rounded unless it is of data. */
+        private Figure written(Formula.Total node, Figure total) {
+            return Patterns.isData(node.each()) ? total : rounding.write(total);
+        }
+
+        @Override
+        public Figure given(Formula.Given node) {
+            return node.figure();
+        }
+
+        @Override
+        public Figure givenCells(Formula.GivenCells node) {
+            throw NoValue.because("undefined.no-row");
         }
 
         @Override
         public Figure pick(Formula.Pick node) {
             needMidpoints();
             Exact rank = rank(value(node.rank()));
-            if (node.each() instanceof Formula.Variable) {
+            if (node.each().equals(Row.X)) {
                 return sample.ranking().at(rank);
             }
-            return distance(node.each())
+            return Patterns.distanceFrom(node.each())
+                    .flatMap(Evaluation.this::ratio)
                     .<Figure>map(centre -> sample.ranking().distanceAt(centre, rank))
-                    .orElseGet(() -> RowTotals.cellAt(sample, x -> cell(node.each(), x), rank));
+                    .orElseGet(() -> RowTotals.cellAt(sample, row -> cell(node.each(), row), rank));
         }
 
         @Override
@@ -372,14 +372,6 @@ public final class Evaluation {
         return sum;
     }
 
-    private static boolean isReciprocal(Formula each) {
-        return each instanceof Formula.Operation quotient
-                && quotient.operator() == Formula.Operator.OVER
-                && quotient.operands().get(0) instanceof Formula.Constant one
-                && one.value().equals(Exact.ONE)
-                && quotient.operands().get(1) instanceof Formula.Variable;
-    }
-
     /** A rank at which there is a value: whole where values are counted, and within 1 … n. */
     private Exact rank(Figure at) {
         boolean there = at instanceof Exact rank
@@ -392,22 +384,14 @@ public final class Evaluation {
         return (Exact) at;
     }
 
-    /** c, where a row expression is |x − c|. */
-    private Optional<Exact> distance(Formula each) {
-        return each instanceof Formula.Operation abs
-                        && abs.operator() == Formula.Operator.ABS
-                        && abs.operands().get(0) instanceof Formula.Operation difference
-                        && difference.operator() == Formula.Operator.MINUS
-                        && difference.operands().get(0) instanceof Formula.Variable
-                        && !difference.operands().get(1).variesByRow()
-                        && value(difference.operands().get(1)) instanceof Exact centre
-                ? Optional.of(centre)
-                : Optional.empty();
+    /** The value of a node where that is a ratio. */
+    private Optional<Exact> ratio(Formula formula) {
+        return value(formula) instanceof Exact ratio ? Optional.of(ratio) : Optional.empty();
     }
 
     /** Σ|x − c| by splitting the sorted values at c: S − n·c + 2·(c·n₋ − S₋) with n₋, S₋ of the values below c. */
     private Optional<Figure> distanceFrom(Formula each) {
-        return distance(each).map(centre -> {
+        return Patterns.distanceFrom(each).flatMap(this::ratio).map(centre -> {
             Exact below = sample.ranking().countBelow(centre);
             Exact sumBelow = sample.ranking().sumBelow(centre);
             return sample.powerSum(1)
@@ -416,17 +400,42 @@ public final class Evaluation {
         });
     }
 
+    /** Σf·e: of power sums where that is possible, else of the values in order of size. */
+    private Figure ofValues(Formula.Total node, Formula each) {
+        Function<Row, Figure> cell = row -> cell(node.each(), row);
+        if (node.rows() instanceof Rows.Ranks ranks) {
+            Exact from = rank(ranks.from());
+            if (ranks.to().compareTo(from) < 0) {
+                return Exact.ZERO;
+            }
+            Exact to = rank(ranks.to());
+            return each.equals(Row.X)
+                    ? sample.ranking().sumOfRanks(from, to)
+                    : RowTotals.ofRanks(sample, cell, from, to);
+        }
+        if (!rounding.isExact() && !each.equals(Row.X)) {
+            return RowTotals.ofValues(sample, cell);
+        }
+        Optional<Polynomial> polynomial = Polynomial.of(each, this::value);
+        if (polynomial.isPresent()) {
+            return ofPowerSums(polynomial.get());
+        }
+        return Patterns.isReciprocal(each)
+                ? RowTotals.ofReciprocals(sample)
+                : distanceFrom(each).orElseGet(() -> RowTotals.ofValues(sample, cell));
+    }
+
     private Figure rowByRow(Formula.Total node) {
-        if (node.ranks().isEmpty()) {
-            return RowTotals.of(sample, x -> cell(node.each(), x), rounding);
+        Function<Row, Figure> cell = row -> cell(node.each(), row);
+        if (node.rows() instanceof Rows.Where where) {
+            return RowTotals.ofRows(
+                    sample,
+                    row -> where.order().holds(cell(where.left(), row).compare(cell(where.right(), row))),
+                    cell);
         }
-        Exact from = rank(node.ranks().get().from());
-        Exact to = node.ranks().get().to();
-        if (to.compareTo(from) < 0) {
-            return Exact.ZERO;
+        if (node.rows() instanceof Rows.Ranks ranks) {
+            return RowTotals.ofRanks(sample, cell, rank(ranks.from()), rank(ranks.to()));
         }
-        return node.each() instanceof Formula.Variable
-                ? sample.ranking().sumOfRanks(from, rank(to))
-                : RowTotals.ofRanks(sample, x -> cell(node.each(), x), from, rank(to), rounding);
+        return RowTotals.ofRows(sample, row -> true, cell);
     }
 }

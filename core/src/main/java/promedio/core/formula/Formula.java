@@ -1,11 +1,18 @@
 package promedio.core.formula;
 
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import promedio.core.number.Exact;
+import promedio.core.number.Figure;
 
 /**
  * A measure's definition as an expression tree. Everything the program says about a measure is read off its tree: the
@@ -24,8 +31,8 @@ public sealed interface Formula {
         }
     }
 
-    /** x, the value of the row that a total or a pick runs over. */
-    record Variable() implements Formula {
+    /** A letter of the row that a total or a pick runs over: x, its value, or f, its frequency. */
+    record Variable(String letter) implements Formula {
         @Override
         public <R> R fold(Cases<R> cases) {
             return cases.variable(this);
@@ -91,21 +98,52 @@ public sealed interface Formula {
         }
     }
 
-    /** Σ of a row expression, each row counted by its frequency, over all rows or a range of ranks. */
-    record Total(Formula each, Optional<Ranks> ranks) implements Formula {
+    /** Σ of a row expression over some rows, each once; where rows count by their frequency, f is a factor of it. */
+    record Total(Formula each, Rows rows) implements Formula {
         @Override
         public List<Formula> parts() {
-            return List.of(each);
+            return Stream.concat(Stream.of(each), rows.parts().stream()).toList();
         }
 
         @Override
         public Formula with(List<Formula> parts) {
-            return new Total(parts.get(0), ranks);
+            return new Total(parts.get(0), rows.with(parts.subList(1, parts.size())));
         }
 
         @Override
         public <R> R fold(Cases<R> cases) {
             return cases.total(this);
+        }
+    }
+
+    /** A figure of somebody's own in place of a part: what they wrote on a line, or under a column. */
+    record Given(Formula of, Figure figure) implements Formula {
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.given(this);
+        }
+    }
+
+    /** Figures of somebody's own in some cells of a column, by row of the sample. */
+    record GivenCells(Formula column, Map<Integer, Figure> figures) implements Formula {
+        /** Copies the figures. */
+        public GivenCells {
+            figures = Map.copyOf(figures);
+        }
+
+        @Override
+        public List<Formula> parts() {
+            return List.of(column);
+        }
+
+        @Override
+        public Formula with(List<Formula> parts) {
+            return new GivenCells(parts.get(0), figures);
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.givenCells(this);
         }
     }
 
@@ -287,9 +325,6 @@ public sealed interface Formula {
         EQUAL
     }
 
-    /** A range of ranks in order of size, both ends included. */
-    record Ranks(Exact from, Exact to) {}
-
     /** What can be done with operands; in {@code POWER} the second operand is a whole constant. */
     enum Operator {
         /** a + b. */
@@ -327,6 +362,12 @@ public sealed interface Formula {
 
         /** A total. */
         R total(Total node);
+
+        /** A figure of somebody's own. */
+        R given(Given node);
+
+        /** A column with figures of somebody's own. */
+        R givenCells(GivenCells node);
 
         /** A value at a rank. */
         R pick(Pick node);
@@ -373,9 +414,14 @@ public sealed interface Formula {
         return new Constant(value);
     }
 
-    /** Σ of a row expression over all rows. */
+    /** Σf·e over all rows: what each value adds, counted by its frequency. */
     static Formula total(Formula each) {
-        return new Total(each, Optional.empty());
+        return total(each, new Rows.All());
+    }
+
+    /** Σf·e over some rows. */
+    static Formula total(Formula each, Rows rows) {
+        return new Total(each.equals(number(1)) ? Row.F : Row.F.times(each), rows);
     }
 
     /** The value at a rank of the sorted sample. */
@@ -431,6 +477,7 @@ public sealed interface Formula {
     /** Whether the row's value occurs outside an inner total or pick. */
     default boolean variesByRow() {
         return this instanceof Variable
+                || this instanceof GivenCells
                 || (!(this instanceof Total || this instanceof Pick)
                         && parts().stream().anyMatch(Formula::variesByRow));
     }
@@ -444,6 +491,23 @@ public sealed interface Formula {
         if (seen.put(this, true) == null) {
             parts().forEach(part -> part.visit(visitor, seen));
             visitor.accept(this);
+        }
+    }
+
+    /** The first place of every node, parts before wholes. */
+    default List<Site> firstSites() {
+        List<Site> sites = new ArrayList<>();
+        first(Site.ROOT, sites, new IdentityHashMap<>());
+        return sites;
+    }
+
+    private void first(Site here, List<Site> sites, IdentityHashMap<Formula, Boolean> seen) {
+        if (seen.put(this, true) == null) {
+            List<Formula> parts = parts();
+            for (int i = 0; i < parts.size(); i++) {
+                parts.get(i).first(here.part(i), sites, seen);
+            }
+            sites.add(here);
         }
     }
 
@@ -474,9 +538,52 @@ public sealed interface Formula {
         return result;
     }
 
-    /** The tree with one node, known by identity, replaced: a slip at one use of a quantity. */
-    default Formula replace(Formula node, Formula replacement) {
-        return rewrite(candidate -> candidate == node ? Optional.of(replacement) : Optional.empty());
+    /** The part at a place. @throws IndexOutOfBoundsException when the formula has no such place */
+    default Formula at(Site site) {
+        Formula part = this;
+        for (int index : site.path()) {
+            part = part.parts().get(index);
+        }
+        return part;
+    }
+
+    /** The places at which a part stands that passes a test, wholes before their parts; none is looked for inside a match. */
+    default List<Site> sites(Predicate<Formula> test) {
+        List<Site> found = new ArrayList<>();
+        collect(Site.ROOT, test, found);
+        return found;
+    }
+
+    private void collect(Site here, Predicate<Formula> test, List<Site> found) {
+        if (test.test(this)) {
+            found.add(here);
+            return;
+        }
+        List<Formula> parts = parts();
+        for (int i = 0; i < parts.size(); i++) {
+            parts.get(i).collect(here.part(i), test, found);
+        }
+    }
+
+    /** The formula with what stands at one place replaced, and at no other: a slip at one use of a quantity. */
+    default Formula rewriteAt(Site site, UnaryOperator<Formula> change) {
+        if (site.path().isEmpty()) {
+            return change.apply(this);
+        }
+        int index = site.path().get(0);
+        List<Formula> changed = new ArrayList<>(parts());
+        Site rest = new Site(site.path().subList(1, site.path().size()));
+        changed.set(index, changed.get(index).rewriteAt(rest, change));
+        return with(changed);
+    }
+
+    /** The same at several places, none of which lies inside another. */
+    default Formula rewriteAt(Collection<Site> sites, UnaryOperator<Formula> change) {
+        Formula changed = this;
+        for (Site site : sites) {
+            changed = changed.rewriteAt(site, change);
+        }
+        return changed;
     }
 
     /** The named part with a symbol's id, where the tree has one. */

@@ -13,6 +13,10 @@ final class NoValue extends RuntimeException {
         this.reason = reason;
     }
 
+    static NoValue because(String key, Object... facts) {
+        return new NoValue(Sentence.of(key, facts));
+    }
+
     Sentence reason() {
         return reason;
     }

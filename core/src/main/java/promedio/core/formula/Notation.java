@@ -95,7 +95,7 @@ public sealed interface Notation {
     }
 
     /** A part of the look that stands for a node of the tree, so that a screen can light it up. */
-    record Marked(Formula origin, Notation body) implements Notation {
+    record Marked(Site site, Formula origin, Notation body) implements Notation {
         @Override
         public <R> R fold(Cases<R> cases) {
             return cases.marked(this);

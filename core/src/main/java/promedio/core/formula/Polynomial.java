@@ -32,7 +32,7 @@ final class Polynomial {
                     ? Optional.of(new Polynomial(List.of(value)))
                     : Optional.empty();
         }
-        if (each instanceof Formula.Variable) {
+        if (each.equals(Row.X)) {
             return Optional.of(new Polynomial(List.of(Exact.ZERO, Exact.ONE)));
         }
         if (each instanceof Formula.Named named) {

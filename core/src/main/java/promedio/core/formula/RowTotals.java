@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
 import java.util.function.IntFunction;
+import java.util.function.Predicate;
 import promedio.core.number.Approximation;
 import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
@@ -23,17 +24,17 @@ final class RowTotals {
 
     private RowTotals() {}
 
-    /** Σf·cell(x), exact when the cells are; each f·cell(x) is a cell itself, and rounded as one. */
-    static Figure of(Sample sample, Function<Exact, Figure> cell, LineRounding rounding) {
+    /** Σ of a cell over all values, those of one size together. */
+    static Figure ofValues(Sample sample, Function<Row, Figure> cell) {
         Ranking ranking = sample.ranking();
         return sum(
-                i -> rounding.write(cell.apply(ranking.distinct().at(i)).times(ranking.weight(i))),
+                i -> cell.apply(Row.of(ranking, i, ranking.weight(i))),
                 0,
                 ranking.distinct().size());
     }
 
     /** The same of the values from one rank to another, both included. */
-    static Figure ofRanks(Sample sample, Function<Exact, Figure> cell, Exact from, Exact to, LineRounding rounding) {
+    static Figure ofRanks(Sample sample, Function<Row, Figure> cell, Exact from, Exact to) {
         Ranking ranking = sample.ranking();
         Exact before = from.minus(ranking.weightUnit());
         int first = ranking.indexAt(from);
@@ -42,19 +43,30 @@ final class RowTotals {
                 i -> {
                     Exact begin = i == first ? before : ranking.before(i);
                     Exact end = i == last ? to : ranking.before(i).plus(ranking.weight(i));
-                    return rounding.write(cell.apply(ranking.distinct().at(i)).times(end.minus(begin)));
+                    return cell.apply(Row.of(ranking, i, end.minus(begin)));
                 },
                 first,
                 last + 1);
     }
 
+    /** Σ of a cell over the rows of the sample that pass a test. */
+    static Figure ofRows(Sample sample, Predicate<Row> test, Function<Row, Figure> cell) {
+        return sum(
+                i -> {
+                    Row row = Row.of(sample, i);
+                    return test.test(row) ? cell.apply(row) : Exact.ZERO;
+                },
+                0,
+                sample.rows());
+    }
+
     /** The cell at a rank of the cells in order of size, counted from 1. */
-    static Figure cellAt(Sample sample, Function<Exact, Figure> cell, Exact rank) {
+    static Figure cellAt(Sample sample, Function<Row, Figure> cell, Exact rank) {
         Ranking ranking = sample.ranking();
         record Cell(Figure figure, Exact weight) {}
         List<Cell> cells = new ArrayList<>();
         for (int i = 0; i < ranking.distinct().size(); i++) {
-            cells.add(new Cell(cell.apply(ranking.distinct().at(i)), ranking.weight(i)));
+            cells.add(new Cell(cell.apply(Row.of(ranking, i, ranking.weight(i))), ranking.weight(i)));
         }
         cells.sort((a, b) -> a.figure().compare(b.figure()));
         Exact seen = Exact.ZERO;
@@ -85,11 +97,12 @@ final class RowTotals {
         Ranking ranking = sample.ranking();
         Decimals distinct = ranking.distinct();
         if (distinct.size() <= FEW) {
-            return of(sample, Exact.ONE::over, LineRounding.EXACT);
+            return ofValues(sample, row -> Exact.ONE.over(row.value()).times(row.weight()));
         }
         if (!distinct.isCompact()) {
             // Each term lies between bounds of sixty digits, so that the sum does not drag a denominator along.
-            return of(sample, x -> Exact.ONE.over(x).toApproximation(), LineRounding.EXACT);
+            return ofValues(
+                    sample, row -> Exact.ONE.over(row.value()).toApproximation().times(row.weight()));
         }
         int more = FIRST_BITS - (Long.SIZE - Long.numberOfLeadingZeros(distinct.unit(distinct.size() - 1)));
         Wide first = new Wide();

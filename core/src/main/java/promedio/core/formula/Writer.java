@@ -54,12 +54,12 @@ public final class Writer {
 
     /** The formula in symbols and, where the substitution says so, figures. */
     public Notation write(Formula formula) {
-        return piece(formula).notation();
+        return write(formula, Site.ROOT);
     }
 
-    /** The head of a total's column: fx² or x − x̄. */
-    public Notation head(Formula column, boolean weighted) {
-        return weighted ? weighted(column) : write(column);
+    /** The same of a part of a formula that stands at a place, which is what the parts of the notation are marked by. */
+    public Notation write(Formula part, Site site) {
+        return piece(part, site).notation();
     }
 
     /** The symbol of a named part. */
@@ -74,26 +74,19 @@ public final class Writer {
         }
     }
 
-    private Piece piece(Formula formula) {
+    private Piece piece(Formula formula, Site site) {
         Optional<Notation> figure = figures.apply(formula);
         if (figure.isPresent()) {
             Notation shown = figure.get();
             boolean signed =
                     shown instanceof Notation.Numeral numeral && numeral.text().startsWith("−");
-            return new Piece(new Notation.Marked(formula, shown), signed ? SUM : ATOM);
+            return new Piece(new Notation.Marked(site, formula, shown), signed ? SUM : ATOM);
         }
-        return formula.fold(new Pieces());
-    }
-
-    private Notation weighted(Formula each) {
-        if (each instanceof Formula.Constant) {
-            return F;
-        }
-        return Notation.row(F, piece(each).atLeast(PRODUCT));
+        return formula.fold(new Pieces(site));
     }
 
     /** The sign of a sum over some ranks only. */
-    private static Notation sumOver(Formula.Ranks ranks) {
+    private static Notation sumOver(Rows.Ranks ranks) {
         Notation.Sign sum = new Notation.Sign("Σ", "\\textstyle\\sum ", "the sum over", false);
         return new Notation.Lowered(
                 sum,
@@ -118,6 +111,16 @@ public final class Writer {
     }
 
     private final class Pieces implements Formula.Cases<Piece> {
+        private final Site site;
+
+        Pieces(Site site) {
+            this.site = site;
+        }
+
+        private Piece part(Formula node, int index) {
+            return piece(node.parts().get(index), site.part(index));
+        }
+
         @Override
         public Piece constant(Formula.Constant node) {
             String text = node.value().toString().replace("-", "−");
@@ -126,7 +129,7 @@ public final class Writer {
 
         @Override
         public Piece variable(Formula.Variable node) {
-            return new Piece(Notation.letter("x"), ATOM);
+            return new Piece(Notation.letter(node.letter()), ATOM);
         }
 
         @Override
@@ -145,27 +148,38 @@ public final class Writer {
 
         @Override
         public Piece named(Formula.Named node) {
-            return new Piece(new Notation.Marked(node, letters.of(node.symbol())), ATOM);
+            return new Piece(new Notation.Marked(site, node, letters.of(node.symbol())), ATOM);
         }
 
         @Override
         public Piece operation(Formula.Operation node) {
-            List<Formula> operands = node.operands();
-            Piece left = piece(operands.get(0));
+            if (!frequencies && Patterns.counted(node).isPresent()) {
+                return part(node, 1);
+            }
+            Piece left = part(node, 0);
             return switch (node.operator()) {
-                case PLUS -> new Piece(Notation.row(left.atLeast(SUM), PLUS, right(operands, SUM)), SUM);
-                case MINUS -> new Piece(Notation.row(left.atLeast(SUM), MINUS, right(operands, PRODUCT)), SUM);
-                case TIMES -> product(left, piece(operands.get(1)));
-                case OVER -> new Piece(new Notation.Fraction(left.notation(), write(operands.get(1))), POWER);
-                case POWER -> new Piece(new Notation.Raised(left.atLeast(ATOM), write(operands.get(1))), POWER);
+                case PLUS -> new Piece(Notation.row(left.atLeast(SUM), PLUS, right(node, SUM)), SUM);
+                case MINUS -> new Piece(Notation.row(left.atLeast(SUM), MINUS, right(node, PRODUCT)), SUM);
+                case TIMES ->
+                    node.operands().get(0).equals(Row.F)
+                            ? new Piece(Notation.row(F, part(node, 1).atLeast(PRODUCT)), PRODUCT)
+                            : product(left, part(node, 1));
+                case OVER ->
+                    new Piece(
+                            new Notation.Fraction(left.notation(), part(node, 1).notation()), POWER);
+                case POWER ->
+                    new Piece(
+                            new Notation.Raised(
+                                    left.atLeast(ATOM), part(node, 1).notation()),
+                            POWER);
                 case ROOT -> new Piece(new Notation.RootSign(left.notation()), ATOM);
                 case ABS -> new Piece(new Notation.Fenced("|", left.notation(), "|"), ATOM);
             };
         }
 
         /** The right operand; a signed figure after + or − goes in brackets. */
-        private Notation right(List<Formula> operands, int needed) {
-            Piece piece = piece(operands.get(1));
+        private Notation right(Formula.Operation node, int needed) {
+            Piece piece = part(node, 1);
             Notation bare = piece.notation() instanceof Notation.Marked marked ? marked.body() : piece.notation();
             boolean signed =
                     bare instanceof Notation.Numeral numeral && numeral.text().startsWith("−");
@@ -184,19 +198,38 @@ public final class Writer {
 
         @Override
         public Piece total(Formula.Total node) {
-            Notation body =
-                    frequencies ? weighted(node.each()) : piece(node.each()).atLeast(PRODUCT);
-            Notation sigma = node.ranks().<Notation>map(Writer::sumOver).orElse(SIGMA);
-            return new Piece(Notation.row(sigma, body), PRODUCT);
+            return new Piece(Notation.row(sigma(node), part(node, 0).atLeast(PRODUCT)), PRODUCT);
+        }
+
+        private Notation sigma(Formula.Total node) {
+            if (node.rows() instanceof Rows.Ranks ranks) {
+                return sumOver(ranks);
+            }
+            return node.rows() instanceof Rows.Where test
+                    ? new Notation.Lowered(
+                            SIGMA,
+                            Notation.row(
+                                    part(node, 1).notation(),
+                                    test.order().sign(),
+                                    part(node, 2).notation()))
+                    : SIGMA;
+        }
+
+        @Override
+        public Piece given(Formula.Given node) {
+            return piece(node.of(), site);
+        }
+
+        @Override
+        public Piece givenCells(Formula.GivenCells node) {
+            return part(node, 0);
         }
 
         @Override
         public Piece pick(Formula.Pick node) {
-            Notation rank = new Notation.Fenced("(", write(node.rank()), ")");
-            Notation base = node.each() instanceof Formula.Variable
-                    ? Notation.letter("x")
-                    : piece(node.each()).atLeast(ATOM);
-            return new Piece(new Notation.Marked(node, new Notation.Lowered(base, rank)), ATOM);
+            Notation rank = new Notation.Fenced("(", part(node, 1).notation(), ")");
+            Notation base = part(node, 0).atLeast(ATOM);
+            return new Piece(new Notation.Marked(site, node, new Notation.Lowered(base, rank)), ATOM);
         }
 
         @Override
@@ -207,11 +240,11 @@ public final class Writer {
         @Override
         public Piece series(Formula.Series node) {
             List<Notation> items = new ArrayList<>();
-            for (Formula member : node.members()) {
-                if (!items.isEmpty()) {
+            for (int i = 0; i < node.members().size(); i++) {
+                if (i > 0) {
                     items.add(SEMICOLON);
                 }
-                items.add(write(member));
+                items.add(part(node, i).notation());
             }
             return new Piece(new Notation.Row(items), SUM);
         }
@@ -221,9 +254,9 @@ public final class Writer {
             return new Piece(
                     Notation.row(
                             Notation.word("values below "),
-                            write(node.lower()),
+                            part(node, 0).notation(),
                             Notation.word(" or above "),
-                            write(node.upper())),
+                            part(node, 1).notation()),
                     SUM);
         }
 
@@ -233,10 +266,10 @@ public final class Writer {
                     switch (node.search()) {
                         case POSITION ->
                             Notation.row(
-                                    Notation.word("class of "), write(node.by().get(0)));
+                                    Notation.word("class of "), part(node, 0).notation());
                         case VALUE ->
                             Notation.row(
-                                    Notation.word("class of "), write(node.by().get(0)));
+                                    Notation.word("class of "), part(node, 0).notation());
                         case MODAL -> Notation.word("modal class");
                         case MODAL_INTERVAL -> Notation.word("modal interval");
                         case ASSUMED -> Notation.word("class chosen");
@@ -261,7 +294,7 @@ public final class Writer {
                         case DENSITY_BEFORE -> "density of the class before";
                         case DENSITY_AFTER -> "density of the class after";
                     };
-            return new Piece(new Notation.Marked(node, Notation.word(words)), ATOM);
+            return new Piece(new Notation.Marked(site, node, Notation.word(words)), ATOM);
         }
 
         @Override

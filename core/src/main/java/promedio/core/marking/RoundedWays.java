@@ -110,10 +110,16 @@ final class RoundedWays {
                                 LineRounding.to(places, halves).write(value)));
             }
         }));
-        return exact.with(figures)
-                .outcome(formula.body())
+        return exact.outcome(withGiven(formula.body(), figures))
                 .single()
                 .map(value -> new Way(places, Optional.empty(), value));
+    }
+
+    /** A formula with somebody's own figures wherever the lines of some symbols stand. */
+    private static Formula withGiven(Formula formula, Map<String, Figure> figures) {
+        return formula.rewrite(node -> node instanceof Formula.Named line
+                ? Optional.ofNullable(figures.get(line.symbol().id())).map(own -> new Formula.Given(line, own))
+                : Optional.empty());
     }
 
     private static boolean lastLine(Formula node, Formula.Named line) {
@@ -134,8 +140,7 @@ final class RoundedWays {
         lines.forEach((id, line) -> exact.outcome(line).single().ifPresent(value -> {
             Figure written = LineRounding.to(places, halves).write(value);
             if (written.compare(value) != 0) {
-                exact.with(Map.of(id, written))
-                        .outcome(formula.body())
+                exact.outcome(withGiven(formula.body(), Map.of(id, written)))
                         .single()
                         .ifPresent(result -> ways.add(new Way(places, Optional.of(line.symbol()), result)));
             }

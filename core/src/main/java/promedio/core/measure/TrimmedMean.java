@@ -4,10 +4,10 @@ import static promedio.core.formula.Formula.number;
 import static promedio.core.formula.Row.X;
 
 import java.util.List;
-import java.util.Optional;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Notation;
 import promedio.core.formula.Outcome;
+import promedio.core.formula.Rows;
 import promedio.core.formula.Symbol;
 import promedio.core.number.Exact;
 import promedio.core.sample.Sample;
@@ -41,10 +41,8 @@ public record TrimmedMean(Exact share) implements Measure {
     @Override
     public List<Method> methods(Shape shape) {
         Exact dropped = dropped(shape.count());
-        Formula kept = new Formula.Total(
-                X,
-                Optional.of(
-                        new Formula.Ranks(dropped.plus(Exact.ONE), shape.count().minus(dropped))));
+        Formula kept = Formula.total(
+                X, new Rows.Ranks(dropped.plus(Exact.ONE), shape.count().minus(dropped)));
         return Measure.only(symbol(), kept.over(Symbols.N.minus(number(dropped.times(2)))));
     }
 

@@ -14,6 +14,9 @@ import promedio.core.formula.Lettering;
 import promedio.core.formula.LineRounding;
 import promedio.core.formula.Notation;
 import promedio.core.formula.Outcome;
+import promedio.core.formula.Patterns;
+import promedio.core.formula.Row;
+import promedio.core.formula.Site;
 import promedio.core.formula.Writer;
 import promedio.core.measure.Measure;
 import promedio.core.number.Exact;
@@ -58,6 +61,7 @@ public final class Working {
     /**
      * One line: symbol = formula in symbols = formula in figures = result.
      *
+     * @param site where it stands in the formula; of several places the first
      * @param part what the line works out
      * @param symbol its symbol
      * @param inSymbols the right side in symbols
@@ -68,6 +72,7 @@ public final class Working {
      * @param exactly with rounded lines, what exact working has here, where that differs
      */
     public record Line(
+            Site site,
             Formula.Named part,
             Notation symbol,
             Notation inSymbols,
@@ -93,14 +98,14 @@ public final class Working {
     public List<Line> lines() {
         List<Line> lines = new ArrayList<>();
         List<String> written = new ArrayList<>();
-        formula.visit(node -> {
-            if (node instanceof Formula.Named named
+        for (Site site : formula.firstSites()) {
+            if (formula.at(site) instanceof Formula.Named named
                     && (sample.weighted() || !isN(named))
                     && !written.contains(named.symbol().id())) {
                 written.add(named.symbol().id());
-                line(named).ifPresent(lines::add);
+                line(site, named).ifPresent(lines::add);
             }
-        });
+        }
         return lines;
     }
 
@@ -108,19 +113,20 @@ public final class Working {
         return named.body() instanceof Formula.Count count && count.what() == Formula.Counted.VALUES;
     }
 
-    private Optional<Line> line(Formula.Named part) {
+    private Optional<Line> line(Site site, Formula.Named part) {
+        Site body = site.part(0);
         boolean last = part == formula;
         Outcome outcome = evaluation.outcome(last ? part.body() : part);
         if (outcome.figures().isEmpty()) {
             return Optional.empty();
         }
-        Notation inFigures = figures.write(part.body());
+        Notation inFigures = figures.write(part.body(), body);
+        Notation inSymbols = symbols.write(part.body(), body);
         boolean single = outcome.figures().size() == 1;
         Figure value = outcome.figures().get(0);
         boolean rounded = last && !part.symbol().counts();
         String result = single && !rounded ? shownText(part, value) : text.answer(outcome);
-        boolean plain = inFigures.text().equals(result)
-                || inFigures.text().equals(symbols.write(part.body()).text());
+        boolean plain = inFigures.text().equals(result) || inFigures.text().equals(inSymbols.text());
         boolean exact = !rounded || !single || text.answerIsExact(value);
         boolean roundedAway = !evaluation.rounding().isExact()
                 && !part.symbol().counts()
@@ -131,9 +137,10 @@ public final class Working {
                         .filter(value::equals)
                         .isEmpty();
         return Optional.of(new Line(
+                site,
                 part,
                 symbols.symbol(part.symbol()),
-                symbols.write(part.body()),
+                inSymbols,
                 plain ? Optional.empty() : Optional.of(inFigures),
                 result,
                 exact && !roundedAway && value.isExact(),
@@ -177,7 +184,7 @@ public final class Working {
     }
 
     private static boolean isData(Formula part) {
-        return part instanceof Formula.Total total && total.each() instanceof Formula.Variable;
+        return part instanceof Formula.Total total && Patterns.isData(total.each());
     }
 
     /** The columns of the working table; empty when the measure needs none. */
@@ -187,21 +194,12 @@ public final class Working {
 
     /** A column's head: x − x̄, or fx² where frequencies count. */
     public Notation head(Columns.Column column) {
-        return symbols.head(column.expression(), column.weighted());
+        return symbols.write(column.expression());
     }
 
     /** The figure in a cell; empty where it has none. What is multiplied by f is a cell of its own, rounded unless it is data. */
     public Optional<Figure> cell(Columns.Column column, int row) {
-        return evaluation
-                .cell(column.expression(), row)
-                .map(cell -> column.weighted() ? weighted(column, cell, row) : cell);
-    }
-
-    private Figure weighted(Columns.Column column, Figure cell, int row) {
-        Figure product = cell.times(sample.weight(row));
-        return column.expression() instanceof Formula.Variable
-                ? product
-                : evaluation.rounding().write(product);
+        return evaluation.cell(column.expression(), row);
     }
 
     /** The cell as text. */
@@ -210,7 +208,7 @@ public final class Working {
     }
 
     private String cellText(Columns.Column column, Figure figure) {
-        boolean data = column.expression() instanceof Formula.Variable;
+        boolean data = Patterns.isData(column.expression());
         LineRounding rounding = evaluation.rounding();
         return data || rounding.isExact()
                 ? text.carried(figure)
@@ -219,7 +217,7 @@ public final class Working {
 
     /** The column's total as text, where the working uses it. */
     public Optional<String> totalText(Columns.Column column) {
-        return column.total().stream()
+        return column.totals().stream()
                 .map(Formula.class::cast)
                 .findFirst()
                 .or(() -> teaching(column))
@@ -229,12 +227,12 @@ public final class Working {
 
     /** Totals that no line uses but that teach: deviations from the mean of a list add up to 0. */
     private Optional<Formula> teaching(Columns.Column column) {
-        boolean deviations = column.expression() instanceof Formula.Operation difference
-                && difference.operator() == Formula.Operator.MINUS
-                && difference.operands().get(0) instanceof Formula.Variable
-                && difference.operands().get(1) instanceof Formula.Named centre
-                && centre.symbol().id().equals("mean");
-        return deviations && !sample.weighted() ? Optional.of(Formula.total(column.expression())) : Optional.empty();
+        boolean fromMean = Patterns.deviationFrom(column.expression())
+                .filter(Formula.Named.class::isInstance)
+                .map(centre -> ((Formula.Named) centre).symbol().id())
+                .filter("mean"::equals)
+                .isPresent();
+        return fromMean && !sample.weighted() ? Optional.of(Formula.total(column.expression())) : Optional.empty();
     }
 
     /** Whether working this takes a noticeable time: every cell of a large table is rounded. Then {@link #prepare} first. */
@@ -285,7 +283,7 @@ public final class Working {
     public List<Exact> ranksRead() {
         List<Exact> ranks = new ArrayList<>();
         formula.visit(node -> {
-            if (node instanceof Formula.Pick pick && pick.each() instanceof Formula.Variable) {
+            if (node instanceof Formula.Pick pick && pick.each().equals(Row.X)) {
                 evaluation.outcome(pick.rank()).single().map(Exact.class::cast).ifPresent(rank -> {
                     if (!ranks.contains(rank)) {
                         ranks.add(rank);

@@ -1,18 +1,22 @@
 package promedio.core.formula;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import org.assertj.core.data.Percentage;
 import promedio.core.course.CourseCard;
 import promedio.core.measure.Catalogue;
 import promedio.core.measure.Measure;
 import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
+import promedio.core.number.Figure;
 import promedio.core.number.HalfRule;
 import promedio.core.sample.ClassInterval;
 import promedio.core.sample.ClassTable;
@@ -48,7 +52,7 @@ class EvaluationLawsTest {
     /** Every part of every measure, and a few nobody would write. */
     private static List<Formula> parts() {
         List<Formula> parts = new ArrayList<>(List.of(
-                new Formula.Variable(),
+                Row.X,
                 Formula.number(0),
                 Formula.number(-1),
                 Formula.number(Exact.ratio(1, 3)),
@@ -57,8 +61,13 @@ class EvaluationLawsTest {
                 Formula.number(0).power(-1),
                 Formula.number(1_000_000),
                 new Formula.Commonest(),
-                new Formula.Total(Row.X.power(3), Optional.of(new Formula.Ranks(Exact.of(2), Exact.of(3)))),
-                new Formula.Total(Row.X, Optional.of(new Formula.Ranks(Exact.HALF, Exact.of(900)))),
+                Row.F,
+                new Formula.Given(Row.X, Exact.HALF),
+                new Formula.GivenCells(Row.X.squared(), Map.of(0, Exact.of(5))),
+                Formula.total(Row.X, new Rows.Where(Row.X, Rows.Order.FROM, Formula.number(4))),
+                new Formula.Total(Row.X, new Rows.All()),
+                Formula.total(Row.X.power(3), new Rows.Ranks(Exact.of(2), Exact.of(3))),
+                Formula.total(Row.X, new Rows.Ranks(Exact.HALF, Exact.of(900))),
                 new Formula.Found(Formula.Search.MODAL, List.of(), 7),
                 new Formula.Found(Formula.Search.POSITION, List.of(), 0)));
         for (Catalogue catalogue : List.of(Catalogue.lists(), Catalogue.classes())) {
@@ -119,6 +128,7 @@ class EvaluationLawsTest {
             assertThat(outcome.figures().isEmpty())
                     .isEqualTo(outcome.whyUndefined().isPresent());
             outcome.whyUndefined().ifPresent(why -> assertThat(why.toString()).endsWith("."));
+            assertThatCode(() -> Estimate.of(sample).value(tree)).doesNotThrowAnyException();
             for (int row = 0; row < sample.rows(); row++) {
                 assertThat(evaluation.cell(tree, row)).isNotNull();
             }
@@ -128,6 +138,57 @@ class EvaluationLawsTest {
         working.lines().forEach(line -> assertThat(line.notation().text()).isNotEmpty());
         working.columns()
                 .forEach(column -> assertThat(working.totalText(column)).isNotNull());
+    }
+
+    @Property(tries = 1500)
+    void an_estimate_is_close_to_the_figure_or_there_is_none(@ForAll long seed) {
+        Random random = new Random(seed);
+        Sample sample = SAMPLES.get(random.nextInt(SAMPLES.size()));
+        Formula tree = random.nextBoolean() ? any(random) : rewritten(any(random), random);
+        double estimate = Estimate.of(sample).value(tree);
+        Optional<Figure> figure = Evaluation.of(sample).outcome(tree).single();
+        if (figure.isPresent() && !Double.isNaN(estimate) && Math.abs(estimate) > 1e-6 && Math.abs(estimate) < 1e12) {
+            assertThat(estimate).as("%s", tree).isCloseTo(figure.get().toDouble(), Percentage.withPercentage(1e-6));
+        }
+    }
+
+    @Property(tries = 500)
+    void what_is_changed_at_a_place_stands_there_and_nothing_else_is_changed(@ForAll long seed) {
+        Random random = new Random(seed);
+        Formula tree = any(random);
+        List<Site> all = new ArrayList<>();
+        everywhere(tree, Site.ROOT, all);
+        Site site = all.get(random.nextInt(all.size()));
+        Formula own = new Formula.Given(tree.at(site), Exact.of(7));
+        Formula changed = tree.rewriteAt(site, node -> own);
+        assertThat(changed.at(site)).isSameAs(own);
+        for (Site other : all) {
+            if (!other.holds(site) && !site.holds(other)) {
+                assertThat(changed.at(other)).isSameAs(tree.at(other));
+            }
+        }
+    }
+
+    private static void everywhere(Formula node, Site here, List<Site> all) {
+        all.add(here);
+        for (int i = 0; i < node.parts().size(); i++) {
+            everywhere(node.parts().get(i), here.part(i), all);
+        }
+    }
+
+    @Property(tries = 200)
+    void the_rows_that_pass_a_test_are_those_counted_by_it(@ForAll long seed) {
+        Random random = new Random(seed);
+        Sample sample = SAMPLES.get(random.nextInt(6));
+        Exact bound = Exact.ratio(random.nextInt(40) - 5, 2);
+        Evaluation evaluation = Evaluation.of(sample);
+        assertThat(evaluation
+                        .outcome(Formula.total(
+                                Formula.number(1), new Rows.Where(Row.X, Rows.Order.BELOW, Formula.number(bound))))
+                        .single())
+                .isEqualTo(evaluation
+                        .outcome(new Formula.Count(Formula.Counted.BELOW, bound))
+                        .single());
     }
 
     @Property(tries = 200)
@@ -141,9 +202,8 @@ class EvaluationLawsTest {
                 List.of(Row.X, Row.X.power(3), Row.X.minus(Formula.number(1)).abs())) {
             for (Sample sample : List.of(list, table)) {
                 Evaluation evaluation = Evaluation.of(sample);
-                Formula lower = new Formula.Total(each, Optional.of(new Formula.Ranks(Exact.ONE, Exact.of(cut))));
-                Formula upper = new Formula.Total(
-                        each, Optional.of(new Formula.Ranks(Exact.of(cut + 1L), Exact.of(units.length))));
+                Formula lower = Formula.total(each, new Rows.Ranks(Exact.ONE, Exact.of(cut)));
+                Formula upper = Formula.total(each, new Rows.Ranks(Exact.of(cut + 1L), Exact.of(units.length)));
                 assertThat(evaluation.outcome(lower.plus(upper))).isEqualTo(evaluation.outcome(Formula.total(each)));
             }
         }

@@ -110,8 +110,11 @@ class LetteringTest {
         Formula.Named lettered = Lettering.distinct(formula(CLASSES, "iqr/pn"));
         Formula.Named upper = lettered.find("quartile-3").orElseThrow();
         Evaluation plain = Evaluation.of(CLASSES);
-        Evaluation own = plain.with(Map.of("class-L~quartile-1", Exact.of(0)));
-        assertThat(own.outcome(upper)).isEqualTo(plain.outcome(upper));
-        assertThat(own.outcome(lettered)).isNotEqualTo(plain.outcome(lettered));
+        Formula own = lettered.rewrite(
+                node -> node instanceof Formula.Named line && line.symbol().id().equals("class-L~quartile-1")
+                        ? Optional.of(new Formula.Given(line, Exact.of(0)))
+                        : Optional.empty());
+        assertThat(plain.outcome(own.find("quartile-3").orElseThrow())).isEqualTo(plain.outcome(upper));
+        assertThat(plain.outcome(own)).isNotEqualTo(plain.outcome(lettered));
     }
 }

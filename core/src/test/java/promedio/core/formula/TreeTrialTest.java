@@ -2,6 +2,7 @@ package promedio.core.formula;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.DisplayNameGeneration;
@@ -14,6 +15,7 @@ import promedio.core.measure.Median;
 import promedio.core.measure.PearsonSkewness;
 import promedio.core.measure.StandardDeviation;
 import promedio.core.measure.Variance;
+import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
 import promedio.core.number.Root;
@@ -80,20 +82,64 @@ class TreeTrialTest {
     @Test
     void one_use_can_be_changed_and_the_other_kept() {
         Formula.Named skewness = new PearsonSkewness(false, Divisor.SAMPLE).formula(sample.shape());
-        Formula.Operation quotient = (Formula.Operation) skewness.body();
-        Formula s = quotient.operands().get(1);
-        Formula overVariance =
-                skewness.replace(s, ((Formula.Named) s).body().parts().get(0));
-        // 3(4 − 3)/7 with the variance in place of s; x̄ in the numerator and in the variance are untouched.
-        assertThat(value(overVariance)).isEqualTo(Exact.ratio(3, 7));
+        List<Site> means = skewness.sites(node -> isLine(node, "mean"));
+        assertThat(means).as("in the numerator and in the deviations").hasSize(2);
+        Formula zero = skewness.rewriteAt(means.get(0), mean -> Formula.number(0));
+        // 3(0 − 3)/√7; the mean that the variance is about is untouched.
+        assertThat(value(zero)).isEqualTo(Root.of(1, Exact.ratio(81, 7)).times(Exact.of(-1)));
         assertThat(value(skewness)).isEqualTo(Root.of(1, Exact.ratio(9, 7)));
+        assertThat(means).allMatch(site -> isLine(skewness.at(site), "mean"));
+    }
+
+    private static boolean isLine(Formula node, String id) {
+        return node instanceof Formula.Named named && named.symbol().id().equals(id);
     }
 
     @Test
-    void the_students_own_mean_takes_the_place_of_the_mean_everywhere() {
-        Evaluation own = Evaluation.of(sample).with(Map.of("mean", Exact.of(5)));
+    void a_line_of_the_students_own_takes_the_place_of_ours_where_it_stands() {
+        Formula own = variance.rewriteAt(
+                variance.sites(node -> isLine(node, "mean")), mean -> new Formula.Given(mean, Exact.of(5)));
         // (2−5)² + (3−5)² + (7−5)² = 17, over 2.
-        assertThat(own.outcome(variance).single()).contains(Exact.ratio(17, 2));
+        assertThat(value(own)).isEqualTo(Exact.ratio(17, 2));
+        assertThat(text(((Formula.Named) own).body())).isEqualTo("Σ(x − x̄)²/(n − 1)");
+    }
+
+    @Test
+    void cells_of_the_students_own_go_into_what_is_worked_out_from_them() {
+        Site squares = variance.sites(node ->
+                        node instanceof Formula.Operation operation && operation.operator() == Formula.Operator.POWER)
+                .get(0);
+        Formula own = variance.rewriteAt(squares, column -> new Formula.GivenCells(column, Map.of(2, Exact.of(6))));
+        // 4 + 1 + 6 in place of 9, over 2.
+        assertThat(value(own)).isEqualTo(Exact.ratio(11, 2));
+    }
+
+    @Test
+    void f_is_a_factor_that_can_be_forgotten_or_squared() {
+        Sample table = Sample.frequencies(Decimals.of(0, 2, 3), Decimals.of(0, 4, 5), false);
+        Formula.Total sum = (Formula.Total) Formula.total(Row.X);
+        assertThat(new Writer(Letters.AS_THEY_COME, true, Writer.SYMBOLS)
+                        .write(sum)
+                        .text())
+                .isEqualTo("Σfx");
+        assertThat(text(sum)).as("where f is 1 nobody writes it").isEqualTo("Σx");
+        Evaluation evaluation = Evaluation.of(table);
+        assertThat(evaluation.outcome(sum).single()).contains(Exact.of(23));
+        Formula forgotten =
+                sum.rewriteAt(Site.ROOT.part(0), product -> product.parts().get(1));
+        assertThat(evaluation.outcome(forgotten).single()).contains(Exact.of(5));
+        Formula squared = sum.rewriteAt(Site.ROOT.part(0), product -> product.squared());
+        // (4·2)² + (5·3)² = 64 + 225
+        assertThat(evaluation.outcome(squared).single()).contains(Exact.of(289));
+    }
+
+    @Test
+    void a_total_may_run_over_the_rows_that_pass_a_test() {
+        Sample table = Sample.frequencies(Decimals.of(0, 2, 3, 7), Decimals.of(0, 4, 5, 1), false);
+        Formula above = Formula.total(Row.X, new Rows.Where(Row.X, Rows.Order.ABOVE, Formula.number(2)));
+        // 5·3 + 1·7
+        assertThat(Evaluation.of(table).outcome(above).single()).contains(Exact.of(22));
+        assertThat(text(above)).startsWith("Σ").contains("x > 2");
     }
 
     @Test
