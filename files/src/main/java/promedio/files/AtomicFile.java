@@ -22,6 +22,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.Set;
 import java.util.UUID;
+import promedio.core.sentence.Sentence;
 
 /**
  * Replaces a file as a whole: written beside it under a name of its own, forced to disk, and moved into its place. Whoever
@@ -131,26 +132,22 @@ public final class AtomicFile {
 
     /** What to say when a file could not be written. */
     public static InputProblem problem(Path file, IOException cause) {
-        String name = "“" + file.getFileName() + "”";
+        String name = file.getFileName().toString();
         if (cause instanceof AccessDeniedException denied) {
-            return new InputProblem(
-                    READ_ONLY.equals(denied.getReason())
-                            ? name + " is read-only. Save it elsewhere, or allow it to be written."
-                            : name + " cannot be written there: the folder is read-only. Save it elsewhere.",
-                    cause);
+            boolean itself = READ_ONLY.equals(denied.getReason());
+            return new InputProblem(Sentence.of(itself ? "file.read-only" : "file.read-only-folder", name), cause);
         }
         if (cause instanceof NoSuchFileException) {
-            return new InputProblem("The folder of " + name + " is no longer there. Save it elsewhere.", cause);
+            return new InputProblem(Sentence.of("file.no-folder", name), cause);
         }
-        return new InputProblem(
-                name + " could not be written (" + why(cause)
-                        + "). What was there before is unchanged; save it elsewhere.",
-                cause);
+        return new InputProblem(Sentence.of("file.not-written", name, why(cause)), cause);
     }
 
     /** Why a file could not be written, in words. */
-    public static String why(IOException cause) {
+    public static Sentence why(IOException cause) {
         String said = cause.getMessage() == null ? cause.getClass().getSimpleName() : cause.getMessage();
-        return said.contains("No space left") || said.contains("quota exceeded") ? "the disk is full" : said;
+        return said.contains("No space left") || said.contains("quota exceeded")
+                ? Sentence.of("file.why.full")
+                : Sentence.of("file.why", said);
     }
 }

@@ -145,7 +145,7 @@ public final class SolveCommand implements Callable<Integer> {
             return new Answered(
                     Optional.of(json ? results.json(input, reading) : results.text(input, reading)), Optional.empty());
         } catch (InputProblem problem) {
-            return failed(input, problem.getMessage());
+            return failed(input, problem.sentence().toString());
         } catch (OutOfMemoryError tooLarge) {
             return failed(input, input + ": there is not enough memory to work this out.");
         } catch (RuntimeException | StackOverflowError fault) {

@@ -10,8 +10,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import promedio.core.marking.Mark;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.Mark;
 import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
@@ -63,9 +63,9 @@ public final class AnswerBox extends VBox {
             boolean is = mark.filter(shown -> shown.kind() == kind).isPresent();
             pseudoClassStateChanged(PseudoClass.getPseudoClass(kind.name().toLowerCase(Locale.ROOT)), is);
         }
-        word.setText(mark.map(Mark::word).orElse(""));
+        word.setText(mark.map(Mark::word).map(Words::of).orElse(""));
         String attempt = model.margin().attempt(question);
-        String said = mark.map(Mark::detail).orElse("");
+        String said = mark.map(Mark::details).map(Words::of).orElse("");
         detail.setText(said.isEmpty() || attempt.isEmpty() ? said + attempt : said + " " + attempt);
         keep(line, glyph, mark.isPresent());
         keep(line, word, mark.isPresent());

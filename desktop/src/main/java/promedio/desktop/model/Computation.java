@@ -14,6 +14,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
+import promedio.core.marking.Mark;
 
 /**
  * Computes the figures of the chosen sheet in the background. A result is shown unless a newer one was asked for; while a

@@ -65,7 +65,7 @@ public final class Filing {
             return AssignmentFile.salvage(path)
                     .map(left ->
                             new Opened(Optional.of(left.assignment()), true, SalvagedText.of(left, path.getFileName())))
-                    .orElseGet(() -> new Opened(Optional.empty(), false, problem.getMessage()));
+                    .orElseGet(() -> new Opened(Optional.empty(), false, Words.of(problem.sentence())));
         }
     }
 
@@ -129,7 +129,7 @@ public final class Filing {
                 String written = Words.of("message.csv", sheets.size(), path.getFileName());
                 return guarded == 0 ? written : written + " " + Words.of("message.csv.guarded", guarded);
             } catch (InputProblem problem) {
-                return problem.getMessage();
+                return Words.of(problem.sentence());
             }
         };
         disk.run(work, desk::say, desk::failed);

@@ -134,7 +134,7 @@ final class Intake {
         try {
             return better(mark -> TypingReader.read(path, mark), numerals, empty);
         } catch (InputProblem problem) {
-            return new Read(Typing.NOTHING, false, Optional.of(problem.getMessage()));
+            return new Read(Typing.NOTHING, false, Optional.of(Words.of(problem.sentence())));
         }
     }
 

@@ -74,7 +74,7 @@ final class Keeper {
             try {
                 AssignmentFile.write(present, path);
             } catch (InputProblem problem) {
-                return Optional.of(problem.getMessage());
+                return Optional.of(Words.of(problem.sentence()));
             }
             // A journal that cannot begin anew says so at the next edit: that this one is saved is what counts now.
             written(to -> to.begin(present, Optional.of(path)));
@@ -135,7 +135,7 @@ final class Keeper {
         } catch (IOException problem) {
             String why = problem instanceof AccessDeniedException
                     ? Words.of("message.read-only", problem.getMessage())
-                    : AtomicFile.why(problem);
+                    : Words.of(AtomicFile.why(problem));
             return Words.of("message.journal", why);
         }
     }

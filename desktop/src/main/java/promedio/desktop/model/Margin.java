@@ -5,6 +5,7 @@ import javafx.beans.property.ReadOnlyLongProperty;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Attempts;
 import promedio.core.assignment.Edit;
+import promedio.core.marking.Mark;
 import promedio.desktop.text.Words;
 
 /** The margin beside the chosen sample: the student's answers, their marks, and what is covered until it is answered. */

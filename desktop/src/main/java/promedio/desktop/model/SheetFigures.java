@@ -13,6 +13,7 @@ import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.formula.Evaluation;
 import promedio.core.formula.Outcome;
+import promedio.core.marking.Mark;
 import promedio.core.marking.Marker;
 import promedio.core.measure.Catalogue;
 import promedio.core.measure.Measure;
@@ -167,8 +168,8 @@ public final class SheetFigures {
     /** Marks an answer, which can take a while the first time that a question is answered. */
     synchronized Mark mark(String question, String answer) {
         return marks.computeIfAbsent(
-                new Attempt(question, answer), attempt -> Mark.of(marker.mark(question, answer), card, text)
-                        .with(marker.aboutUnit(question, answer).map(Words::of)));
+                new Attempt(question, answer),
+                attempt -> Mark.of(marker.mark(question, answer), card, text).with(marker.aboutUnit(question, answer)));
     }
 
     /** The line of a question. */

@@ -2,8 +2,10 @@ package promedio.desktop.text;
 
 import java.text.MessageFormat;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.ResourceBundle;
+import java.util.stream.Collectors;
 import promedio.core.number.Exact;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
@@ -33,6 +35,11 @@ public final class Words {
     /** A sentence of the core. */
     public static String of(Sentence sentence) {
         return sentence.text(Locale.getDefault());
+    }
+
+    /** Sentences of the core, one after the other. */
+    public static String of(List<Sentence> sentences) {
+        return sentences.stream().map(Words::of).collect(Collectors.joining(" "));
     }
 
     /** A sentence of the core, its numbers written like all others on the paper. */

@@ -26,6 +26,7 @@ import promedio.core.course.DecimalMark;
 import promedio.core.course.DeviationCentre;
 import promedio.core.course.Divisor;
 import promedio.core.course.SkewnessChoice;
+import promedio.core.marking.Mark;
 import promedio.desktop.demo.Demo;
 import promedio.files.assignment.Journal;
 
@@ -88,7 +89,7 @@ class DeskModelTest {
         desk.type("2 3 7");
         desk.margin().answer("variance", "4.67");
         assertThat(mark("variance")).isEqualTo(Mark.Kind.CONVENTION);
-        assertThat(desk.margin().mark("variance").orElseThrow().detail())
+        assertThat(desk.margin().mark("variance").orElseThrow().details().get(0).toString())
                 .isEqualTo("Variance and SD divide by n: 4.67. The card says: n\u00a0−\u00a01.");
         desk.choose(CardKey.DIVISOR, Divisor.POPULATION);
         assertThat(mark("variance")).isEqualTo(Mark.Kind.AGREES);

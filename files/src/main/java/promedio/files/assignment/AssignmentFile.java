@@ -25,6 +25,7 @@ import java.util.zip.ZipOutputStream;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Foreign;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.sentence.Sentence;
 import promedio.files.AtomicFile;
 import promedio.files.InputProblem;
 
@@ -89,15 +90,15 @@ public final class AssignmentFile {
         try (InputStream in = Files.newInputStream(file)) {
             return read(in, new Budget(Files.size(file)), name);
         } catch (NoSuchFileException missing) {
-            throw new InputProblem(name + " is no longer there.", missing);
+            throw new InputProblem(Sentence.of("file.gone", name), missing);
         } catch (AccessDeniedException denied) {
-            throw new InputProblem(name + " may not be read by you.", denied);
+            throw new InputProblem(Sentence.of("file.denied", name), denied);
         } catch (Budget.Spent tooLarge) {
-            throw new InputProblem(name + " is larger than any assignment; it is not opened.", tooLarge);
+            throw new InputProblem(Sentence.of("file.too-large", name), tooLarge);
         } catch (ZipException | EOFException damaged) {
-            throw new InputProblem(name + " is damaged or no assignment of Promedio.", damaged);
+            throw new InputProblem(Sentence.of("file.damaged-or-other", name), damaged);
         } catch (IOException | OutOfMemoryError problem) {
-            throw new InputProblem(name + " could not be read.", problem);
+            throw new InputProblem(Sentence.of("file.unreadable", name), problem);
         }
     }
 
@@ -134,27 +135,27 @@ public final class AssignmentFile {
         Map<String, byte[]> parts = parts(in, budget);
         byte[] document = parts.get(DOCUMENT);
         if (document == null) {
-            throw new InputProblem(name + " is damaged or no assignment of Promedio.");
+            throw new InputProblem(Sentence.of("file.damaged-or-other", name));
         }
         try {
             JsonNode json = AssignmentJson.parse(document);
             if (AssignmentJson.isNewer(json)) {
-                throw new InputProblem(name + " was written by a newer version of Promedio; update to open it.");
+                throw new InputProblem(Sentence.of("file.newer", name));
             }
             if (!AssignmentJson.isReadable(json)) {
-                throw new InputProblem(name + " is no assignment of Promedio.");
+                throw new InputProblem(Sentence.of("file.other", name));
             }
             AssignmentJson.Reader reader = new AssignmentJson.Reader(json);
             for (JsonNode sample : json.path("samples")) {
                 // Taken away with it: what two samples are said to have in common is what neither of them has.
                 byte[] content = parts.remove(sample.path("entries").asText());
                 if (content == null) {
-                    throw new InputProblem(name + " is damaged: the entries of “"
-                            + sample.path("name").asText() + "” are not in it.");
+                    throw new InputProblem(Sentence.of(
+                            "file.damaged.missing", name, sample.path("name").asText()));
                 }
                 if (AssignmentJson.Reader.belies(sample, content)) {
-                    throw new InputProblem(name + " is damaged: the entries of “"
-                            + sample.path("name").asText() + "” are not those that it says.");
+                    throw new InputProblem(Sentence.of(
+                            "file.damaged.belied", name, sample.path("name").asText()));
                 }
                 if (SampleSheet.Kind.find(sample.path("kind").asText()).isPresent()) {
                     reader.sample(sample, new ByteArrayInputStream(content), budget);
@@ -164,7 +165,7 @@ public final class AssignmentFile {
             }
             return reader.assignment();
         } catch (JacksonException | CsvParseException | IllegalArgumentException damaged) {
-            throw new InputProblem(name + " is damaged: its contents cannot be taken apart.", damaged);
+            throw new InputProblem(Sentence.of("file.damaged.apart", name), damaged);
         }
     }
 

@@ -12,6 +12,7 @@ import java.util.regex.Pattern;
 import promedio.core.assignment.Entries;
 import promedio.core.assignment.Typing;
 import promedio.core.number.Numerals;
+import promedio.core.sentence.Sentence;
 import promedio.files.InputProblem;
 
 /** Delimited text as rows of cells. */
@@ -66,9 +67,11 @@ final class Delimited {
                 }
             }
             if (!columns.add(row.cells())) {
-                throw new InputProblem(source + ", row " + row.line() + ": it has "
-                        + row.cells().size()
-                        + " cells where nearly all other rows have far fewer; is the separator right?");
+                throw new InputProblem(Sentence.of(
+                        "input.cells",
+                        source,
+                        Long.toString(row.line()),
+                        Integer.toString(row.cells().size())));
             }
         });
         List<Entries> built = columns.build();
@@ -79,7 +82,7 @@ final class Delimited {
     }
 
     static InputProblem nothing(String source) {
-        return new InputProblem(source + ": it is empty; numbers are expected.");
+        return new InputProblem(Sentence.of("input.empty", source));
     }
 
     /** Whether there are several columns. */
@@ -104,9 +107,9 @@ final class Delimited {
                 use.row(new Row(record.getStartingLineNumber(), record.getFields()));
             }
         } catch (CsvParseException broken) {
-            throw new InputProblem(source + broken(broken.getMessage()), broken);
+            throw new InputProblem(broken(source, broken.getMessage()), broken);
         } catch (IOException broken) {
-            throw new InputProblem(source + ": it could not be read.", broken);
+            throw new InputProblem(Sentence.of("input.unreadable", source), broken);
         }
     }
 
@@ -116,19 +119,18 @@ final class Delimited {
     }
 
     /** What the CSV library says is wrong, with the line in front. */
-    private static String broken(String said) {
+    private static Sentence broken(String source, String said) {
         Matcher line = AT_LINE.matcher(said);
         if (!line.matches()) {
-            return ": it cannot be taken apart: " + said + ".";
+            return Sentence.of("input.broken", source, said);
         }
         Matcher character = AFTER_QUOTE.matcher(line.group(1));
-        String what = line.group(1).startsWith("Unclosed quoted field")
-                ? "a quotation mark is opened in this row and never closed"
-                : character.matches()
-                        ? "behind a closing quotation mark stands " + character.group(1)
-                                + ", where a separator or the end of the row is expected"
-                        : line.group(1);
-        return ", row " + line.group(2) + ": " + what + ".";
+        if (line.group(1).startsWith("Unclosed quoted field")) {
+            return Sentence.of("input.broken.open-quote", source, line.group(2));
+        }
+        return character.matches()
+                ? Sentence.of("input.broken.after-quote", source, line.group(2), character.group(1))
+                : Sentence.of("input.broken.row", source, line.group(2), line.group(1));
     }
 
     /** A tab where there is one, else a semicolon, else a comma unless that is the decimal mark; within quotes there is none. */

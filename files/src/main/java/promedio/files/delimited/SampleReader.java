@@ -11,6 +11,7 @@ import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
 import promedio.core.sample.Sample;
+import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 import promedio.core.tabulate.ClassLabel;
 import promedio.core.tabulate.ClassProblem;
@@ -143,13 +144,13 @@ public final class SampleReader {
             }
             Delimited.Row wrong = headed && !heading && !isNumber(first) ? first : bad;
             if (wrong != null) {
-                throw unexpected(wrong.cell(chosen), wrong, head.map(one -> one.cell(chosen)), "a number");
+                throw unexpected(wrong.cell(chosen), wrong, head.map(one -> one.cell(chosen)), "input.expected.number");
             }
             // Blank lines among rows of several cells are nothing; in a list they are missing values.
             long left = missing + (width > 1 ? 0 : blankWithin);
             Sample sample = Sample.list(values.build()).withMissing(Exact.of(left));
             if (sample.isEmpty()) {
-                throw new InputProblem(source + ": there is not a single number in it.");
+                throw new InputProblem(Sentence.of("input.no-number", source));
             }
             return new Reading(sample, head.map(one -> one.cell(chosen)));
         }
@@ -162,8 +163,8 @@ public final class SampleReader {
         private void checkColumn(Optional<Delimited.Row> head) throws InputProblem {
             if (asked.isEmpty()) {
                 if (width > 1) {
-                    throw new InputProblem(source + ": there are " + width + " columns; choose one with --column: "
-                            + names(head, width) + ".");
+                    throw new InputProblem(
+                            Sentence.of("input.columns", source, Integer.toString(width), names(head, width)));
                 }
                 return;
             }
@@ -171,8 +172,8 @@ public final class SampleReader {
                     && IntStream.range(0, head.get().cells().size())
                             .anyMatch(i -> head.get().cell(i).equals(asked.get().strip()));
             if (!named && !(chosenByNumber && chosen < width)) {
-                throw new InputProblem(source + ": there is no column \"" + shortened(asked.get()) + "\"; there are "
-                        + names(head, width) + ".");
+                throw new InputProblem(
+                        Sentence.of("input.no-column", source, shortened(asked.get()), names(head, width)));
             }
         }
     }
@@ -191,8 +192,7 @@ public final class SampleReader {
         Exact missing = Exact.ZERO;
         for (Delimited.Row row : heading.isPresent() ? rows.subList(1, rows.size()) : rows) {
             if (row.cells().size() != 2) {
-                throw new InputProblem(source + ", row " + row.line() + ": a frequency table has the two columns value"
-                        + " and frequency, not " + row.cells().size() + ".");
+                throw twoColumns("input.two-columns.frequencies", row);
             }
             Exact weight = weight(row, heading, relative);
             String cell = row.cell(0);
@@ -200,7 +200,7 @@ public final class SampleReader {
                 missing = missing.plus(weight);
                 continue;
             }
-            java.math.BigDecimal value = number(cell, row, heading.map(head -> head.cell(0)), "a number");
+            java.math.BigDecimal value = number(cell, row, heading.map(head -> head.cell(0)), "input.expected.number");
             if (weight.signum() > 0) {
                 values.add(value);
                 weights.add(
@@ -209,7 +209,7 @@ public final class SampleReader {
         }
         Decimals read = values.build();
         if (read.size() == 0) {
-            throw new InputProblem(source + ": there is not a single number with a frequency in it.");
+            throw new InputProblem(Sentence.of("input.no-frequency", source));
         }
         Decimals frequencies = weights.build();
         checkTotal(Sample.canAddUp(frequencies));
@@ -232,31 +232,28 @@ public final class SampleReader {
         for (int i = 0; i < body.size(); i++) {
             Delimited.Row row = joined(body.get(i));
             if (row.cells().size() != 2) {
-                throw new InputProblem(source + ", row " + row.line() + ": a class table has the two columns class"
-                        + " and frequency, not " + row.cells().size() + ".");
+                throw twoColumns("input.two-columns.classes", row);
             }
-            Exact frequency = Exact.from(number(row.cell(1), row, heading.map(head -> head.cell(1)), "a frequency"));
+            Exact frequency =
+                    Exact.from(number(row.cell(1), row, heading.map(head -> head.cell(1)), "input.expected.frequency"));
             if (isMissing(row.cell(0))) {
                 missing = missing.plus(frequency);
                 continue;
             }
             Optional<ClassLabel> label = ClassLabel.parse(row.cell(0), numerals);
             if (label.isEmpty()) {
-                throw unexpected(
-                        row.cell(0),
-                        row,
-                        heading.map(head -> head.cell(0)),
-                        "a class like 10-19, 10 to under 20 or 50 and over");
+                throw unexpected(row.cell(0), row, heading.map(head -> head.cell(0)), "input.expected.class");
             }
             classes.add(new ClassReading.Row(i, row.cell(0), label.get(), frequency));
         }
         if (classes.isEmpty()) {
-            throw new InputProblem(source + ": there is not a single class in it.");
+            throw new InputProblem(Sentence.of("input.no-class", source));
         }
         ClassReading reading = ClassReading.of(classes, card);
         if (!reading.problems().isEmpty()) {
             ClassProblem first = reading.problems().get(0);
-            throw new InputProblem(source + ", row " + body.get(first.row()).line() + ": " + first.sentence());
+            throw new InputProblem(Sentence.of(
+                    "input.class", source, Long.toString(body.get(first.row()).line()), first.sentence()));
         }
         checkTotal(Sample.canAddUp(reading.table().orElseThrow()));
         Sample sample = Sample.classes(reading.table().orElseThrow()).withMissing(missing);
@@ -265,9 +262,7 @@ public final class SampleReader {
 
     private void checkTotal(boolean canAddUp) throws InputProblem {
         if (!canAddUp) {
-            throw new InputProblem(source
-                    + ": the frequencies have more than 18 digits together, from the first of the largest to the last of the"
-                    + " finest; write them with fewer.");
+            throw new InputProblem(Sentence.of("input.too-long", source));
         }
     }
 
@@ -281,7 +276,7 @@ public final class SampleReader {
 
     private Exact weight(Delimited.Row row, Optional<Delimited.Row> heading, boolean relative) throws InputProblem {
         String cell = row.cell(1);
-        String expected = relative ? "a frequency of 0 or more" : "a whole frequency of 0 or more";
+        String expected = relative ? "input.expected.frequency-from-0" : "input.expected.whole-frequency";
         Optional<String> column = heading.map(head -> head.cell(1));
         Exact weight = Exact.from(number(cell, row, column, expected));
         if (weight.signum() < 0 || !relative && !weight.isWhole()) {
@@ -303,15 +298,23 @@ public final class SampleReader {
         return numeral.get().value();
     }
 
+    private InputProblem twoColumns(String key, Delimited.Row row) {
+        return new InputProblem(Sentence.of(
+                key,
+                source,
+                Long.toString(row.line()),
+                Integer.toString(row.cells().size())));
+    }
+
     private InputProblem unexpected(String cell, Delimited.Row row, Optional<String> column, String expected) {
-        String place =
-                column.map(name -> ", column \"" + shortened(name) + "\"").orElse("");
-        String found = cell.isEmpty() ? "an empty cell" : "\"" + shortened(cell) + "\"";
-        String hint = numerals.hint(cell)
-                .map(mended -> " Did you mean " + mended + "?")
-                .orElse("");
-        return new InputProblem(
-                source + ", row " + row.line() + place + ": " + found + " is not " + expected + "." + hint);
+        String line = Long.toString(row.line());
+        Sentence place = column.map(name -> Sentence.of("input.place.column", source, line, shortened(name)))
+                .orElseGet(() -> Sentence.of("input.place", source, line));
+        Sentence found =
+                cell.isEmpty() ? Sentence.of("input.found.empty") : Sentence.of("input.found", shortened(cell));
+        return new InputProblem(numerals.hint(cell)
+                .map(mended -> Sentence.of("input.unexpected.hint", place, found, Sentence.of(expected), mended))
+                .orElseGet(() -> Sentence.of("input.unexpected", place, found, Sentence.of(expected))));
     }
 
     private static String shortened(String text) {

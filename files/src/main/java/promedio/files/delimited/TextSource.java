@@ -11,6 +11,7 @@ import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import promedio.core.sentence.Sentence;
 import promedio.files.InputProblem;
 
 /** A file or standard input as strict UTF-8 text. */
@@ -27,18 +28,18 @@ public final class TextSource {
             byte[] bytes = name.equals("-") ? standardInput.readAllBytes() : bytes(name);
             return text(name, bytes);
         } catch (NoSuchFileException missing) {
-            throw new InputProblem(name + ": there is no such file.", missing);
+            throw new InputProblem(Sentence.of("input.no-file", name), missing);
         } catch (AccessDeniedException denied) {
-            throw new InputProblem(name + ": this file may not be read by you.", denied);
+            throw new InputProblem(Sentence.of("input.denied", name), denied);
         } catch (IOException | InvalidPathException | OutOfMemoryError other) {
-            throw new InputProblem(name + ": it could not be read.", other);
+            throw new InputProblem(Sentence.of("input.unreadable", name), other);
         }
     }
 
     private static byte[] bytes(String name) throws IOException, InputProblem {
         Path path = Path.of(name);
         if (Files.isDirectory(path)) {
-            throw new InputProblem(name + ": this is a folder; a text file with numbers is expected.");
+            throw new InputProblem(Sentence.of("input.folder", name));
         }
         return Files.readAllBytes(path);
     }
@@ -48,8 +49,7 @@ public final class TextSource {
         for (int i = 0; i < bytes.length; i++) {
             plain &= bytes[i] >= 0;
             if (bytes[i] == 0) {
-                throw new InputProblem(
-                        name + ": byte " + (i + 1) + " is a NUL; plain UTF-8 text with numbers is expected.");
+                throw new InputProblem(Sentence.of("input.nul", name, Integer.toString(i + 1)));
             }
         }
         try {
@@ -62,7 +62,7 @@ public final class TextSource {
                             .toString();
             return text.startsWith("\ufeff") ? text.substring(1) : text;
         } catch (CharacterCodingException broken) {
-            throw new InputProblem(name + ": this is not UTF-8 text; save it as UTF-8 and try again.", broken);
+            throw new InputProblem(Sentence.of("input.not-utf-8", name), broken);
         }
     }
 }

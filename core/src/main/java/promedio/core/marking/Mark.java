@@ -1,0 +1,136 @@
+package promedio.core.marking;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import promedio.core.course.CourseCard;
+import promedio.core.number.Figure;
+import promedio.core.sentence.Sentence;
+import promedio.core.working.FigureText;
+
+/**
+ * A verdict in the tutor's words.
+ *
+ * @param kind what it comes to
+ * @param word the short word beside the answer
+ * @param details what else is to be said
+ */
+public record Mark(Kind kind, Sentence word, List<Sentence> details) {
+    /** What a verdict comes to; each has a glyph, a word and a colour of its own. */
+    public enum Kind {
+        /** Right. */
+        AGREES,
+        /** Right as far as it goes. */
+        ROUNDED,
+        /** Right under another rule. */
+        CONVENTION,
+        /** Not right. */
+        DIFFERS,
+        /** Not an answer. */
+        UNREADABLE
+    }
+
+    /** Copies the sentences. */
+    public Mark {
+        details = List.copyOf(details);
+    }
+
+    /** The same with one more sentence, where there is one. */
+    public Mark with(Optional<Sentence> more) {
+        return new Mark(
+                kind, word, Stream.concat(details.stream(), more.stream()).toList());
+    }
+
+    /** A verdict in words. */
+    public static Mark of(Verdict verdict, CourseCard card, FigureText text) {
+        return verdict.fold(new Telling(card, text));
+    }
+
+    private static final class Telling implements Verdict.Cases<Mark> {
+        private final CourseCard card;
+        private final FigureText text;
+
+        Telling(CourseCard card, FigureText text) {
+            this.card = card;
+            this.text = text;
+        }
+
+        private static Mark mark(Kind kind, String word, Sentence... details) {
+            return new Mark(kind, Sentence.of(word), List.of(details));
+        }
+
+        @Override
+        public Mark agrees(Verdict.Agrees verdict) {
+            return verdict.beyond()
+                    ? mark(Kind.AGREES, "mark.agrees", Sentence.of("mark.agrees.beyond"))
+                    : mark(Kind.AGREES, "mark.agrees");
+        }
+
+        @Override
+        public Mark agreesRounded(Verdict.AgreesRounded verdict) {
+            return mark(Kind.ROUNDED, "mark.rounded");
+        }
+
+        @Override
+        public Mark convention(Verdict.Convention verdict) {
+            return mark(
+                    Kind.CONVENTION,
+                    "mark.convention",
+                    Sentence.of(
+                            "mark.convention.detail",
+                            Sentence.of("card." + verdict.key().id()),
+                            CourseCard.wordsOf(verdict.key(), verdict.choiceId()),
+                            text.answer(verdict.value()),
+                            card.words(verdict.key())));
+        }
+
+        @Override
+        public Mark namesTheClass(Verdict.NamesTheClass verdict) {
+            return mark(Kind.ROUNDED, "mark.names-class", Sentence.of("mark.names-class.detail"));
+        }
+
+        @Override
+        public Mark drift(Verdict.Drift verdict) {
+            String exact = text.answer(verdict.exact());
+            return mark(
+                    Kind.ROUNDED,
+                    "mark.drift",
+                    verdict.line()
+                            .map(line -> verdict.unnamed()
+                                    ? Sentence.of("mark.drift.quotient", verdict.places(), exact)
+                                    : Sentence.of(
+                                            "mark.drift.line",
+                                            card.letters().of(line).text(),
+                                            verdict.places(),
+                                            exact))
+                            .orElseGet(() -> Sentence.of("mark.drift.every-line", verdict.places(), exact)));
+        }
+
+        @Override
+        public Mark otherMeasure(Verdict.OtherMeasure verdict) {
+            return mark(
+                    Kind.DIFFERS,
+                    "mark.other-measure",
+                    Sentence.of("mark.other-measure.detail", verdict.measure().label()));
+        }
+
+        @Override
+        public Mark differs(Verdict.Differs verdict) {
+            Figure by = verdict.difference();
+            return mark(
+                    Kind.DIFFERS,
+                    "mark.differs",
+                    Sentence.of(by.signum() > 0 ? "mark.differs.more" : "mark.differs.less", text.answer(by.abs())));
+        }
+
+        @Override
+        public Mark differsInKind(Verdict.DiffersInKind verdict) {
+            return mark(Kind.DIFFERS, "mark.differs", verdict.why());
+        }
+
+        @Override
+        public Mark unreadable(Verdict.Unreadable verdict) {
+            return mark(Kind.UNREADABLE, "mark.unreadable", Sentence.of("mark.unreadable.detail"));
+        }
+    }
+}
