@@ -17,6 +17,7 @@ import javafx.scene.shape.SVGPath;
 import javafx.scene.text.Text;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Notation;
+import promedio.files.typeset.Outline;
 
 /**
  * A formula as a node: plain text at first, typeset as soon as the typesetter has it. It is coloured by {@code -fx-fill}
@@ -32,7 +33,7 @@ public final class FormulaView extends Region {
             STYLES.createStyleableNumberProperty(this, "formulaSize", "-formula-size", view -> view.size, 18);
     private final SVGPath ink = new SVGPath();
     private final Text plain = new Text();
-    private Typesetter.Outline outline;
+    private Outline outline;
     private String latex = "";
 
     /** An empty formula. */
@@ -106,7 +107,7 @@ public final class FormulaView extends Region {
     }
 
     private double scale() {
-        return size.getValue().doubleValue() / Typesetter.SIZE;
+        return size.getValue().doubleValue() / Outline.SIZE;
     }
 
     @Override

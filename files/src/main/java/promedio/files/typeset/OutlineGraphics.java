@@ -1,26 +1,35 @@
-package promedio.desktop.formula;
+package promedio.files.typeset;
 
 import java.awt.Color;
 import java.awt.Font;
+import java.awt.FontMetrics;
+import java.awt.Graphics;
+import java.awt.GraphicsConfiguration;
+import java.awt.Image;
 import java.awt.Shape;
 import java.awt.font.GlyphVector;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.PathIterator;
 import java.awt.geom.Rectangle2D;
+import java.awt.image.BufferedImage;
+import java.awt.image.ImageObserver;
+import java.awt.image.RenderedImage;
+import java.awt.image.renderable.RenderableImage;
 import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
-import javafx.scene.canvas.Canvas;
-import org.jfree.fx.FXGraphics2D;
+import org.apache.xmlgraphics.java2d.AbstractGraphics2D;
+import org.apache.xmlgraphics.java2d.GraphicContext;
 
 /** Collects the outlines of whatever is drawn as SVG path data, and draws nothing. */
-final class OutlineGraphics extends FXGraphics2D {
+final class OutlineGraphics extends AbstractGraphics2D {
     private final StringBuilder path = new StringBuilder();
     private final Map<Integer, Rectangle2D> places = new HashMap<>();
     private int colour;
 
     OutlineGraphics() {
-        super(new Canvas(1, 1).getGraphicsContext2D());
+        super(false);
+        gc = new GraphicContext();
     }
 
     String path() {
@@ -74,6 +83,63 @@ final class OutlineGraphics extends FXGraphics2D {
         if (font != null) {
             super.setFont(font);
         }
+    }
+
+    @Override
+    public FontMetrics getFontMetrics(Font font) {
+        return new BufferedImage(1, 1, BufferedImage.TYPE_INT_ARGB)
+                .createGraphics()
+                .getFontMetrics(font);
+    }
+
+    @Override
+    public GraphicsConfiguration getDeviceConfiguration() {
+        return new BufferedImage(1, 1, BufferedImage.TYPE_INT_ARGB)
+                .createGraphics()
+                .getDeviceConfiguration();
+    }
+
+    /** Formulas are drawn on one surface. */
+    @Override
+    public Graphics create() {
+        return this;
+    }
+
+    @Override
+    public void dispose() {
+        // Nothing is held.
+    }
+
+    @Override
+    public void setXORMode(Color other) {
+        // Outlines have one colour.
+    }
+
+    // Formulas hold no pictures, and none is taken into an outline.
+
+    @Override
+    public void copyArea(int x, int y, int width, int height, int dx, int dy) {
+        // No pictures.
+    }
+
+    @Override
+    public boolean drawImage(Image image, int x, int y, ImageObserver observer) {
+        return true;
+    }
+
+    @Override
+    public boolean drawImage(Image image, int x, int y, int width, int height, ImageObserver observer) {
+        return true;
+    }
+
+    @Override
+    public void drawRenderedImage(RenderedImage image, AffineTransform transform) {
+        // No pictures.
+    }
+
+    @Override
+    public void drawRenderableImage(RenderableImage image, AffineTransform transform) {
+        // No pictures.
     }
 
     private void add(Shape shape) {
