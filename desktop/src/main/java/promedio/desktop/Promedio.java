@@ -4,7 +4,6 @@ import java.io.OutputStreamWriter;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import promedio.desktop.command.Commands;
-import promedio.desktop.window.PromedioApp;
 
 /** Where the program starts: the command line first, and the window only when no command is given. */
 public final class Promedio {

@@ -2,10 +2,13 @@ package promedio.desktop;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
@@ -53,5 +56,27 @@ class ArchitectureTest {
                 .dependOnClassesThat()
                 .resideInAnyPackage("javafx..", "promedio.desktop.window..", "promedio.desktop.model..")
                 .check(ALL);
+    }
+
+    @Test
+    void packages_of_files_and_of_the_desktop_form_no_circles() {
+        slices().matching("promedio.files.(*)..").should().beFreeOfCycles().check(ALL);
+        slices().matching("promedio.desktop.(*)..").should().beFreeOfCycles().check(ALL);
+    }
+
+    @Test
+    void a_page_knows_no_other_page() {
+        for (String page : List.of("entries", "measures", "classes", "card", "shelf", "line")) {
+            noClasses()
+                    .that()
+                    .resideInAPackage("promedio.desktop." + page)
+                    .should()
+                    .dependOnClassesThat()
+                    .resideInAnyPackage(Stream.of("entries", "measures", "classes", "card", "shelf", "line", "window")
+                            .filter(other -> !other.equals(page))
+                            .map(other -> "promedio.desktop." + other)
+                            .toArray(String[]::new))
+                    .check(ALL);
+        }
     }
 }

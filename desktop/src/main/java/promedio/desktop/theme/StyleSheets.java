@@ -8,7 +8,9 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -56,10 +58,20 @@ public final class StyleSheets {
 
     private StyleSheets() {}
 
-    /** Makes the sheets in a folder that has our own sheet as it was written. */
+    /** Our own sheets, one a package of views, in the order in which they overrule each other. */
+    static final List<String> OWN =
+            List.of("theme", "window", "shelf", "line", "measures", "classes", "margin", "entries", "card");
+
+    /** Makes the sheets in a folder that has our own as they were written. */
     public static void main(String[] arguments) throws IOException {
         Path folder = Path.of(arguments[0]);
-        toBinary(folder.resolve("promedio.css"), folder.resolve("promedio.bss"));
+        Path all = Files.createTempFile("promedio", ".css");
+        for (String own : OWN) {
+            Files.writeString(
+                    all, Files.readString(folder.resolve(own).resolve(own + ".css")), StandardOpenOption.APPEND);
+        }
+        toBinary(all, folder.resolve("promedio.bss"));
+        Files.delete(all);
         make(new PrimerLight().getUserAgentStylesheet(), folder.resolve("paper.bss"));
         make(new PrimerDark().getUserAgentStylesheet(), folder.resolve("slate.bss"));
     }

@@ -52,10 +52,16 @@ public enum Theme {
                         : (this == PAPER ? new PrimerLight() : new PrimerDark()).getUserAgentStylesheet());
     }
 
-    /** Our own style sheet; in the form made by the build, which need not be parsed, where there is one. */
-    public static String sheet() {
+    /** Our own style sheets; in the form made by the build, one that need not be parsed, where there is that. */
+    public static List<String> sheets() {
         URL made = Theme.class.getResource(FOLDER + "promedio.bss");
-        return (made == null ? Theme.class.getResource(FOLDER + "promedio.css") : made).toExternalForm();
+        return made != null
+                ? List.of(made.toExternalForm())
+                : StyleSheets.OWN.stream()
+                        .map(own -> Theme.class
+                                .getResource(FOLDER + own + "/" + own + ".css")
+                                .toExternalForm())
+                        .toList();
     }
 
     /** Dresses the root of a scene in this theme, with text of a size in percent of the usual. */

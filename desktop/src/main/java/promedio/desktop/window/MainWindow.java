@@ -77,7 +77,7 @@ public final class MainWindow {
         theme.dress(root, percent);
         // The root comes last, so that no node is styled twice.
         scene = new Scene(new Pane(), 1280, 800);
-        scene.getStylesheets().add(Theme.sheet());
+        scene.getStylesheets().addAll(Theme.sheets());
         scene.setRoot(root);
         model.figuresProperty().addListener((property, before, now) -> showLine());
         model.selectedProperty().addListener((property, before, now) -> showEdges());
@@ -134,7 +134,7 @@ public final class MainWindow {
     }
 
     /** Narrower columns where the window is narrow for the size of its text. */
-    void fit(double width) {
+    public void fit(double width) {
         boolean narrow = width < NARROW_EMS * Theme.TEXT_SIZE * percent / 100;
         ObservableList<String> styles = scene.getRoot().getStyleClass();
         if (narrow && !styles.contains("narrow")) {

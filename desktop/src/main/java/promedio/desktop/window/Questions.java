@@ -72,7 +72,7 @@ public final class Questions {
 
     /** Gives a dialog the sheet, the theme and the size of text of the window it stands over. */
     private static void dress(DialogPane pane, Parent like) {
-        pane.getStylesheets().add(Theme.sheet());
+        pane.getStylesheets().addAll(Theme.sheets());
         like.getStyleClass().stream().filter(style -> style.endsWith("-theme")).forEach(pane.getStyleClass()::add);
         pane.setStyle(like.getStyle());
         pane.setMinWidth(LEAST_WIDTH);

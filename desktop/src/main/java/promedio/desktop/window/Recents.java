@@ -24,7 +24,7 @@ public final class Recents {
     }
 
     /** Remembered among the preferences of this user. */
-    static Recents ofUser() {
+    public static Recents ofUser() {
         return new Recents(Preferences.userRoot().node("promedio").node("recent"));
     }
 

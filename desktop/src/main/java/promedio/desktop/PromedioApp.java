@@ -1,4 +1,4 @@
-package promedio.desktop.window;
+package promedio.desktop;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -19,6 +19,9 @@ import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.LeftBehind;
 import promedio.desktop.text.Words;
 import promedio.desktop.theme.Theme;
+import promedio.desktop.window.FilePicker;
+import promedio.desktop.window.MainWindow;
+import promedio.desktop.window.Recents;
 import promedio.files.assignment.Journal;
 import promedio.files.assignment.LeftOver;
 
