@@ -25,9 +25,7 @@ public final class ClassesPage extends ScrollPane {
             }
         });
         visibleProperty().addListener((property, before, visible) -> show());
-        model.figuresProperty().addListener((property, before, figures) -> show());
-        model.assignmentProperty().addListener((property, before, now) -> show());
-        model.margin().markedProperty().addListener((property, before, now) -> show());
+        model.shownProperty().addListener((property, before, now) -> show());
         show();
     }
 

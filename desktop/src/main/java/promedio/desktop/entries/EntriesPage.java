@@ -90,8 +90,7 @@ public final class EntriesPage extends VBox {
         notices = new NoticeBox(model);
         getChildren().addAll(headLine(), new HBox(sentence, leftOut), notices, lists, foot);
         visibleProperty().addListener((property, before, visible) -> show());
-        model.figuresProperty().addListener((property, before, figures) -> show());
-        model.selectedProperty().addListener((property, before, now) -> show());
+        model.shownProperty().addListener((property, before, now) -> show());
         show();
     }
 

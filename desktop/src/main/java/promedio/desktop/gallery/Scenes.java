@@ -118,10 +118,10 @@ final class Scenes {
 
     private void measures() {
         shot("measures", () -> demo("minutes", Page.MEASURES));
-        shot("line-value-in-hand", () -> model.tryEdit(new Edit.SetEntry("minutes", 0, lastEntry("120"), "60")));
+        shot("line-value-in-hand", () -> model.trial().take(new Edit.SetEntry("minutes", 0, lastEntry("120"), "60")));
         shot("line-what-if", () -> {
             demo("minutes", Page.MEASURES);
-            model.addForAMoment(new Edit.InsertRows("minutes", 26, List.of(List.of("100"))));
+            model.trial().add(new Edit.InsertRows("minutes", 26, List.of(List.of("100"))));
         });
         shot("line-broken-axis", () -> {
             demo("minutes", Page.MEASURES);
@@ -130,7 +130,7 @@ final class Scenes {
         });
         shot("line-table-in-hand", () -> {
             demo("visitors", Page.MEASURES);
-            model.tryEdit(new Edit.MoveUnit("visitors", 0, "16"));
+            model.trial().take(new Edit.MoveUnit("visitors", 0, "16"));
         });
         shot("attempt-first", () -> {
             demo("minutes", Page.MEASURES);

@@ -50,7 +50,7 @@ final class LineHand {
         });
         line.setOnMouseReleased(release -> {
             if (moved) {
-                model.keepTrial();
+                model.trial().letGo();
             }
             letGo();
         });
@@ -100,11 +100,12 @@ final class LineHand {
             origin = line.litValue();
         }
         String sheet = line.figures().sheet().id();
-        model.tryEdit(
-                line.figures().sample().weighted()
-                        ? new Edit.MoveUnit(sheet, entry, written(to))
-                        : new Edit.SetEntry(sheet, 0, entry, written(to)),
-                seen);
+        model.trial()
+                .take(
+                        line.figures().sample().weighted()
+                                ? new Edit.MoveUnit(sheet, entry, written(to))
+                                : new Edit.SetEntry(sheet, 0, entry, written(to)),
+                        seen);
         line.light(Exact.from(to));
     }
 
@@ -124,10 +125,11 @@ final class LineHand {
 
     private void add(BigDecimal number) {
         SampleSheet sheet = line.figures().sheet();
-        model.addForAMoment(
-                line.figures().sample().weighted()
-                        ? new Edit.MoveUnit(sheet.id(), -1, written(number))
-                        : new Edit.InsertRows(sheet.id(), sheet.size(), List.of(List.of(written(number)))));
+        model.trial()
+                .add(
+                        line.figures().sample().weighted()
+                                ? new Edit.MoveUnit(sheet.id(), -1, written(number))
+                                : new Edit.InsertRows(sheet.id(), sheet.size(), List.of(List.of(written(number)))));
         line.light(Exact.from(number));
     }
 
@@ -139,7 +141,7 @@ final class LineHand {
         if (step != 0 && key.isAltDown()) {
             nudge(step);
         } else if (step != 0) {
-            model.keepTrial();
+            model.trial().letGo();
             letGo();
             int last = line.figures().sample().ranking().distinct().size() - 1;
             line.light(Math.max(0, Math.min(last, line.lit() < 0 ? (step > 0 ? 0 : last) : line.lit() + step)));
@@ -149,16 +151,16 @@ final class LineHand {
             addBesideLit();
         } else if (key.getCode() == KeyCode.ENTER) {
             if (entry >= 0) {
-                model.keepTrial();
+                model.trial().letGo();
             } else {
-                model.keepAdded();
+                model.trial().keepAdded();
             }
             letGo();
         } else if (key.getCode() == KeyCode.ESCAPE) {
             if (entry >= 0) {
-                model.dropTrial();
+                model.trial().putBack();
             } else {
-                model.dropAdded();
+                model.trial().dropAdded();
             }
             if (origin != null) {
                 line.light(origin);

@@ -48,7 +48,6 @@ public final class LineView extends Ink {
         setFocusTraversable(true);
         setId("line");
         focusVisibleProperty().addListener((property, before, focused) -> draw());
-        model.assignmentProperty().addListener((property, before, now) -> draw());
         model.looking().litProperty().addListener((property, before, now) -> draw());
         model.looking().pointedProperty().addListener((property, before, now) -> draw());
         new LineHand(this, model);
@@ -175,7 +174,7 @@ public final class LineView extends Ink {
         }
         markers.drawBefore(g, blocks.<LineKey.Contents>map(shown -> shown::top).orElseGet(() -> dots::top));
         if (dots != null) {
-            model.forAMomentProperty().get().forEach(edit -> WhatIfBar.value(edit, figures)
+            model.trial().addedProperty().get().forEach(edit -> WhatIfBar.value(edit, figures)
                     .ifPresent(value -> dots.ring(g, value)));
         }
         litLabel(g, axis);

@@ -24,7 +24,10 @@ final class WhatIfBar extends HBox {
         getStyleClass().add("what-if");
         setAlignment(Pos.CENTER_LEFT);
         getChildren()
-                .addAll(sentence, button("what-if.keep", model::keepAdded), button("what-if.drop", model::dropAdded));
+                .addAll(
+                        sentence,
+                        button("what-if.keep", model.trial()::keepAdded),
+                        button("what-if.drop", model.trial()::dropAdded));
         show(null);
     }
 
@@ -38,7 +41,7 @@ final class WhatIfBar extends HBox {
 
     /** Shows what was added to a sample; nothing when nothing was. */
     void show(SheetFigures figures) {
-        List<Edit> added = model.forAMomentProperty().get();
+        List<Edit> added = model.trial().addedProperty().get();
         boolean some = figures != null && !added.isEmpty();
         setVisible(some);
         if (some) {

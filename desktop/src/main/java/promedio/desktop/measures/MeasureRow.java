@@ -1,5 +1,6 @@
 package promedio.desktop.measures;
 
+import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
@@ -10,9 +11,11 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import promedio.core.marking.Mark;
 import promedio.desktop.formula.FormulaView;
 import promedio.desktop.margin.AnswerBox;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.Margin;
 import promedio.desktop.model.MeasureLine;
 import promedio.desktop.model.SheetFigures;
 import promedio.desktop.text.Tip;
@@ -35,6 +38,7 @@ final class MeasureRow extends HBox {
     private final VBox paper = new VBox();
     private final AnswerBox answer;
     private WorkingPane working;
+    private Written written;
 
     MeasureRow(DeskModel model, MeasureLine shown) {
         this.model = model;
@@ -77,10 +81,25 @@ final class MeasureRow extends HBox {
         getChildren().addAll(paper, answer);
     }
 
+    /** What a row without its working shows; while that is the same, nothing is built anew. */
+    private record Written(MeasureLine line, boolean covered, String answer, String attempt, Optional<Mark> mark) {}
+
     void show(MeasureLine shown, SheetFigures figures) {
+        Margin margin = model.margin();
+        Written now = new Written(
+                shown,
+                margin.covers(question),
+                margin.answer(question),
+                margin.attempt(question),
+                margin.mark(question));
+        boolean open = model.looking().opened().contains(question);
+        if (!open && working == null && now.equals(written)) {
+            return;
+        }
+        written = now;
         name.setText(shown.label());
         symbol.show(shown.symbol());
-        boolean covered = model.margin().covers(question);
+        boolean covered = now.covered();
         pseudoClassStateChanged(COVERED, covered);
         String plain = shown.shown();
         figure.show(covered ? Words.of("cover.covered") : plain, shown.unit());
@@ -89,7 +108,7 @@ final class MeasureRow extends HBox {
                 shown.label() + " " + (covered ? "" : shown.figure()) + " " + shown.unit() + ", " + note.getText());
         pseudoClassStateChanged(UNDEFINED, !shown.defined());
         answer.show();
-        showWorking(shown, figures);
+        showWorking(open, shown, figures);
         light();
     }
 
@@ -102,8 +121,7 @@ final class MeasureRow extends HBox {
         }
     }
 
-    private void showWorking(MeasureLine shown, SheetFigures figures) {
-        boolean open = model.looking().opened().contains(question);
+    private void showWorking(boolean open, MeasureLine shown, SheetFigures figures) {
         pseudoClassStateChanged(OPEN, open);
         line.setAccessibleHelp(Words.of(open ? "row.close" : "row.open"));
         if (!open) {

@@ -54,6 +54,11 @@ final class Computation {
         return busy;
     }
 
+    /** Whether figures are on their way. */
+    boolean isComputing() {
+        return computing.get();
+    }
+
     /** Forgets all that was computed. */
     void forget() {
         computed.clear();
@@ -122,9 +127,9 @@ final class Computation {
                     if (mine == asked.get()) {
                         shown = mine;
                         computed.put(sheet.id(), result);
+                        computing.set(false);
                         settled.set(result);
                         figures.set(result);
-                        computing.set(false);
                     }
                 },
                 failure -> fail(mine, failure));

@@ -3,7 +3,6 @@ package promedio.desktop.model;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -20,7 +19,6 @@ import promedio.core.assignment.History;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CardKey;
 import promedio.core.measure.Catalogue;
-import promedio.core.sentence.Sentence;
 import promedio.desktop.text.Words;
 import promedio.files.assignment.Journal;
 
@@ -39,8 +37,6 @@ public final class DeskModel {
     private final ReadOnlyObjectWrapper<Assignment> assignment = new ReadOnlyObjectWrapper<>(Assignment.EMPTY);
     private final ReadOnlyStringWrapper selected = new ReadOnlyStringWrapper("");
     private final ReadOnlyStringWrapper message = new ReadOnlyStringWrapper("");
-    private final ReadOnlyStringWrapper undoName = new ReadOnlyStringWrapper("");
-    private final ReadOnlyStringWrapper redoName = new ReadOnlyStringWrapper("");
     private final Set<String> asked = new LinkedHashSet<>();
     private final Looking looking = new Looking();
 
@@ -50,8 +46,9 @@ public final class DeskModel {
     private final Filing filing;
     private final Margin margin;
     private final Intake intake = new Intake(this);
-    private final WhatIf whatIf = new WhatIf();
-    private History history = new History(Assignment.EMPTY);
+    private final Trial trial;
+    private final Past past;
+    private final Showing showing;
 
     /** An empty desk that keeps no journal: for pictures and tests. */
     public DeskModel(Background background) {
@@ -71,11 +68,19 @@ public final class DeskModel {
         keeper = new Keeper(disk, journal, message::set, this::failed);
         filing = new Filing(this, disk, keeper, intake);
         margin = new Margin(this, computation);
+        past = new Past(keeper);
+        trial = new Trial(this, computation);
+        showing = new Showing(looking, computation, trial.addedProperty(), assignment::get);
     }
 
     /** What is looked at. */
     public Looking looking() {
         return looking;
+    }
+
+    /** What is only tried. */
+    public Trial trial() {
+        return trial;
     }
 
     /** The margin: answers and marks. */
@@ -103,6 +108,11 @@ public final class DeskModel {
         return selected.getReadOnlyProperty();
     }
 
+    /** Everything that the pages show, one record a change. */
+    public ReadOnlyObjectProperty<Shown> shownProperty() {
+        return showing.shown().getReadOnlyProperty();
+    }
+
     /** The figures of the chosen sample; null while there are none. */
     public ReadOnlyObjectProperty<SheetFigures> figuresProperty() {
         return computation.figures().getReadOnlyProperty();
@@ -113,98 +123,21 @@ public final class DeskModel {
         return computation.settled().getReadOnlyProperty();
     }
 
-    /** Shows what an edit of the chosen sample would do, without making it: a value in hand on the Line. */
-    public void tryEdit(Edit edit) {
-        if (isSettled()) {
-            sheet().ifPresent(sheet -> whatIf.take(edit, sheet));
-            tryOut();
-        }
-    }
-
-    /** The same, of an edit aimed at rows as somebody saw them. */
-    public void tryEdit(Edit edit, SheetFigures seen) {
-        aimed(edit, seen).ifPresent(this::tryEdit);
-    }
-
     /**
      * An edit aimed at rows as somebody saw them, for the rows as they are now; none, and a sentence, where a row is gone or
      * nobody can tell which it is.
      */
-    private Optional<Edit> aimed(Edit edit, SheetFigures seen) {
+    Optional<Edit> aimed(Edit edit, SheetFigures seen) {
         SampleSheet basis = seen.basis();
         boolean same =
                 assignment().sheet(basis.id()).filter(now -> now == basis).isPresent();
         Optional<Edit> now = same
                 ? Optional.of(edit)
-                : whatIf.isEmpty() ? history.rowsSince(basis).flatMap(edit::carried) : Optional.empty();
+                : trial.isEmpty() ? past.rowsSince(basis).flatMap(edit::carried) : Optional.empty();
         if (now.isEmpty()) {
             message.set(Words.of("message.changed-meanwhile"));
         }
         return now;
-    }
-
-    private boolean isSettled() {
-        SheetFigures settled = computation.settled().get();
-        return settled != null && settled.sheet().id().equals(selected.get());
-    }
-
-    private void tryOut() {
-        Assignment tried = whatIf.applied(assignment());
-        tried.sheet(selected.get())
-                .ifPresent(
-                        sheet -> computation.tryOut(sheet, sheet().orElse(sheet), tried.card(), questions(sheet.id())));
-    }
-
-    /** Makes the change that is in hand; while something was added for a moment, it stays one more such change. */
-    public void keepTrial() {
-        if (!whatIf.isInHand()) {
-            return;
-        }
-        if (whatIf.hasAdded()) {
-            whatIf.letGo();
-        } else {
-            make(whatIf.release());
-            refresh();
-        }
-    }
-
-    /** Puts back the value that is in hand. */
-    public void dropTrial() {
-        if (whatIf.isInHand()) {
-            whatIf.putBack();
-            refresh();
-        }
-    }
-
-    /** Adds something to the chosen sample for a moment, to be kept or thrown away. */
-    public void addForAMoment(Edit edit) {
-        if (isSettled()) {
-            sheet().ifPresent(sheet -> whatIf.add(edit, sheet));
-            tryOut();
-        }
-    }
-
-    /** What was added to the chosen sample for a moment, and moved since. */
-    public ReadOnlyObjectProperty<List<Edit>> forAMomentProperty() {
-        return whatIf.addedProperty();
-    }
-
-    /** Keeps what was added for a moment, as one edit. */
-    public void keepAdded() {
-        List<Edit> kept = whatIf.addedProperty().get();
-        whatIf.clear();
-        if (!kept.isEmpty()) {
-            make(kept.size() == 1 ? kept.get(0) : new Edit.Together("add-entries", kept));
-            refresh();
-        }
-    }
-
-    /** Throws away what was added for a moment. */
-    public void dropAdded() {
-        if (!whatIf.isEmpty()) {
-            whatIf.clear();
-            refresh();
-        }
     }
 
     /** A sentence for the foot of the window; empty when there is nothing to say. */
@@ -219,12 +152,12 @@ public final class DeskModel {
 
     /** What an undo would take back, in words; empty when nothing. */
     public ReadOnlyStringProperty undoNameProperty() {
-        return undoName.getReadOnlyProperty();
+        return past.undoName();
     }
 
     /** What a redo would make again, in words; empty when nothing. */
     public ReadOnlyStringProperty redoNameProperty() {
-        return redoName.getReadOnlyProperty();
+        return past.redoName();
     }
 
     /**
@@ -296,15 +229,15 @@ public final class DeskModel {
     }
 
     /** Puts an assignment on the desk of which nothing is saved, with its past. */
-    void showUnsaved(History past, Optional<Path> file) {
-        keeper.beginUnsaved(past.present(), file);
-        lay(past, Assignment.EMPTY, file.orElse(null));
+    void showUnsaved(History before, Optional<Path> file) {
+        keeper.beginUnsaved(before.present(), file);
+        lay(before, Assignment.EMPTY, file.orElse(null));
     }
 
-    private void lay(History past, Assignment asSaved, Path from) {
-        history = past;
-        whatIf.clear();
-        Assignment other = past.present();
+    private void lay(History before, Assignment asSaved, Path from) {
+        past.lay(before);
+        trial.clear();
+        Assignment other = before.present();
         filing.onDisk().laid(asSaved, from, from == null ? null : FileStamp.of(from));
         computation.forget();
         asked.clear();
@@ -316,9 +249,9 @@ public final class DeskModel {
 
     /** Makes an edit. */
     public void make(Edit edit) {
-        if (history.make(edit)) {
+        if (past.make(edit)) {
             message.set("");
-            keeper.note(history.present(), to -> to.made(edit));
+            past.note(edit);
             refresh();
         }
     }
@@ -330,13 +263,11 @@ public final class DeskModel {
 
     /** Takes the last edit back. */
     public void undo() {
-        String name = undoName.get();
-        if (!whatIf.isEmpty()) {
-            dropAdded();
+        String name = past.undoName().get();
+        if (!trial.isEmpty()) {
+            trial.dropAdded();
         } else if (!name.isEmpty()) {
-            history.undo();
-            Assignment present = history.present();
-            keeper.note(present, to -> to.undone(present));
+            past.undo();
             refresh();
             message.set(Words.of("message.undone", name));
         }
@@ -344,11 +275,9 @@ public final class DeskModel {
 
     /** Makes the edit again that was taken back last. */
     public void redo() {
-        String name = redoName.get();
+        String name = past.redoName().get();
         if (!name.isEmpty()) {
-            history.redo();
-            Assignment present = history.present();
-            keeper.note(present, to -> to.redone(present));
+            past.redo();
             refresh();
             message.set(Words.of("message.redone", name));
         }
@@ -362,7 +291,7 @@ public final class DeskModel {
     /** Chooses a sample of the shelf. */
     public void select(String sheetId) {
         if (!selected.get().equals(sheetId)) {
-            whatIf.clear();
+            trial.clear();
             selected.set(sheetId);
             refresh();
         }
@@ -370,7 +299,7 @@ public final class DeskModel {
 
     /** Goes to the empty paper, to type a new sample. */
     public void startSample() {
-        whatIf.clear();
+        trial.clear();
         selected.set("");
         looking.pageProperty().set(Page.ENTRIES);
         refresh();
@@ -387,30 +316,27 @@ public final class DeskModel {
     }
 
     /** Brings everything up to date with the present; results of older presents are dropped. */
-    private void refresh() {
-        Assignment present = history.present();
+    void refresh() {
+        showing.once(this::bringUpToDate);
+    }
+
+    private void bringUpToDate() {
+        Assignment present = past.present();
         if (!selected.get().isEmpty() && present.sheet(selected.get()).isEmpty()) {
             selected.set(
                     present.sheets().isEmpty() ? "" : present.sheets().get(0).id());
         }
         assignment.set(present);
         filing.onDisk().compare(present);
-        undoName.set(history.undoable().map(DeskModel::nameOf).orElse(""));
-        redoName.set(history.redoable().map(DeskModel::nameOf).orElse(""));
+        past.name();
         sheet().ifPresentOrElse(
                         sheet -> computation.show(sheet, present.card(), questions(sheet.id()), answers(sheet.id())),
                         computation::clear);
-        if (!whatIf.isEmpty()) {
-            sheet().filter(sheet -> sheet != whatIf.basis())
-                    .ifPresent(sheet -> whatIf.carry(history.rowsSince(whatIf.basis()), sheet));
-        }
-        if (!whatIf.isEmpty()) {
-            tryOut();
-        }
+        trial.carry(past::rowsSince);
     }
 
     /** The questions to put on the page besides the usual ones: asked for, or answered. */
-    private Set<String> questions(String sheetId) {
+    Set<String> questions(String sheetId) {
         Set<String> questions = new LinkedHashSet<>(asked);
         questions.addAll(answers(sheetId).keySet());
         return questions;
@@ -424,9 +350,5 @@ public final class DeskModel {
             }
         });
         return answers;
-    }
-
-    private static String nameOf(Edit edit) {
-        return Words.of(Sentence.of("edit." + edit.undoKey()));
     }
 }

@@ -61,7 +61,7 @@ public final class FindPane extends VBox {
                 setOpen(false);
             }
         });
-        model.figuresProperty().addListener((property, before, now) -> {
+        model.shownProperty().addListener((property, before, now) -> {
             if (isVisible()) {
                 search();
             }

@@ -79,7 +79,7 @@ public final class MainWindow {
         scene = new Scene(new Pane(), 1280, 800);
         scene.getStylesheets().addAll(Theme.sheets());
         scene.setRoot(root);
-        model.figuresProperty().addListener((property, before, now) -> showLine());
+        model.shownProperty().addListener((property, before, now) -> showLine());
         model.selectedProperty().addListener((property, before, now) -> showEdges());
         // The desk may have an assignment already.
         showLine();

@@ -371,21 +371,21 @@ class DeskModelTest {
     void values_added_for_a_moment_move_the_figures_and_become_one_edit_when_kept() {
         desk.type("1 2 3 4 10");
         String id = desk.selectedProperty().get();
-        desk.addForAMoment(new Edit.InsertRows(id, 5, List.of(List.of("16"))));
-        desk.addForAMoment(new Edit.InsertRows(id, 6, List.of(List.of("20"))));
+        desk.trial().add(new Edit.InsertRows(id, 5, List.of(List.of("16"))));
+        desk.trial().add(new Edit.InsertRows(id, 6, List.of(List.of("20"))));
         assertThat(figure("mean")).isEqualTo("8.00");
         assertThat(desk.settledProperty().get().line("mean").orElseThrow().figure())
                 .isEqualTo("4.00");
         desk.margin().answer("mean", "4");
         assertThat(mark("mean")).as("answers are held against what stands").isEqualTo(Mark.Kind.AGREES);
         assertThat(figure("mean")).as("an answer does not throw them away").isEqualTo("8.00");
-        desk.keepAdded();
+        desk.trial().keepAdded();
         assertThat(desk.sheet().orElseThrow().size()).isEqualTo(7);
         desk.undo();
         assertThat(desk.sheet().orElseThrow().size()).isEqualTo(5);
-        desk.addForAMoment(new Edit.InsertRows(id, 5, List.of(List.of("16"))));
+        desk.trial().add(new Edit.InsertRows(id, 5, List.of(List.of("16"))));
         desk.undo();
-        assertThat(desk.forAMomentProperty().get()).isEmpty();
+        assertThat(desk.trial().addedProperty().get()).isEmpty();
         assertThat(figure("mean")).isEqualTo("4.00");
     }
 
@@ -445,10 +445,11 @@ class DeskModelTest {
     void a_value_in_hand_follows_its_entry_when_others_come_and_go() {
         desk.type("1 2 30");
         String id = desk.selectedProperty().get();
-        desk.tryEdit(new Edit.SetEntry(id, 0, 2, "40"), desk.figuresProperty().get());
+        desk.trial()
+                .take(new Edit.SetEntry(id, 0, 2, "40"), desk.figuresProperty().get());
         desk.make(new Edit.RemoveRows(id, 0, 1));
         assertThat(desk.figuresProperty().get().sheet().values().texts()).containsExactly("2", "40");
-        desk.keepTrial();
+        desk.trial().letGo();
         assertThat(desk.sheet().orElseThrow().values().texts()).containsExactly("2", "40");
     }
 

@@ -114,10 +114,17 @@ class ClassesWindowTest extends OpenWindow {
         robot.moveBy(-3 * perUnit, 0);
         robot.moveBy(-2 * perUnit, 0);
         robot.release(MouseButton.PRIMARY);
-        settle();
+        eventually(() -> {
+            Exact edge = desk.sheet()
+                    .orElseThrow()
+                    .tabulation()
+                    .orElseThrow()
+                    .edges()
+                    .get(1);
+            return edge.compareTo(Exact.of(14)) >= 0 && edge.compareTo(Exact.of(16)) <= 0;
+        });
         List<Exact> edges =
                 desk.sheet().orElseThrow().tabulation().orElseThrow().edges();
-        assertThat(edges.get(1)).isBetween(Exact.of(14), Exact.of(16));
         Path file = folder.resolve("classes.promedio");
         when(picker.toSave(anyString())).thenReturn(Optional.of(file));
         press(KeyCode.CONTROL, KeyCode.S);

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
@@ -142,7 +143,19 @@ abstract class OpenWindow {
     }
 
     void click(String query) {
+        // What a click before has brought may come only when the display has handed that click over.
+        eventually(() -> robot.lookup(query).tryQuery().isPresent());
         robot.clickOn(query);
+        settle();
+    }
+
+    /** Waits until something holds on the window that a hand on mouse or keys brings about. */
+    static void eventually(Callable<Boolean> holds) {
+        try {
+            WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> onWindow(holds));
+        } catch (TimeoutException never) {
+            throw new AssertionError("It never came about.", never);
+        }
         settle();
     }
 
