@@ -61,6 +61,7 @@ public final class Looking {
         unfolded.clear();
         methods.clear();
         lit.set(null);
+        pointed.set("");
         page.set(first);
     }
 }
