@@ -51,7 +51,7 @@ public final class Columns {
     }
 
     private static void add(List<Column> columns, Formula expression, List<Formula.Total> totals, boolean frequencies) {
-        if (!expression.equals(Row.F)
+        if (!Row.isWeight(expression)
                 && columns.stream().noneMatch(column -> column.expression().equals(expression))) {
             columns.add(new Column(
                     expression,

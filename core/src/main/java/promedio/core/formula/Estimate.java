@@ -48,7 +48,7 @@ public final class Estimate {
 
     private double cell(Formula column, int row) {
         if (column instanceof Formula.Variable letter) {
-            return letter.equals(Row.F) ? weights[row] : letter.equals(Row.X) ? values[row] : Double.NaN;
+            return Row.isWeight(letter) ? weights[row] : Row.isValue(letter) ? values[row] : Double.NaN;
         }
         if (!column.variesByRow()) {
             return value(column);

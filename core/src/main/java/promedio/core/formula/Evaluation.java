@@ -305,7 +305,7 @@ public final class Evaluation {
         public Figure pick(Formula.Pick node) {
             needMidpoints();
             Exact rank = rank(value(node.rank()));
-            if (node.each().equals(Row.X)) {
+            if (Row.isValue(node.each())) {
                 return sample.ranking().at(rank);
             }
             return Patterns.distanceFrom(node.each())
@@ -409,11 +409,11 @@ public final class Evaluation {
                 return Exact.ZERO;
             }
             Exact to = rank(ranks.to());
-            return each.equals(Row.X)
+            return Row.isValue(each)
                     ? sample.ranking().sumOfRanks(from, to)
                     : RowTotals.ofRanks(sample, cell, from, to);
         }
-        if (!rounding.isExact() && !each.equals(Row.X)) {
+        if (!rounding.isExact() && !Row.isValue(each)) {
             return RowTotals.ofValues(sample, cell);
         }
         Optional<Polynomial> polynomial = Polynomial.of(each, this::value);

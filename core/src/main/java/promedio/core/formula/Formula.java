@@ -421,7 +421,8 @@ public sealed interface Formula {
 
     /** Σf·e over some rows. */
     static Formula total(Formula each, Rows rows) {
-        return new Total(each.equals(number(1)) ? Row.F : Row.F.times(each), rows);
+        boolean one = each instanceof Constant constant && constant.value().equals(Exact.ONE);
+        return new Total(one ? Row.F : Row.F.times(each), rows);
     }
 
     /** The value at a rank of the sorted sample. */

@@ -10,12 +10,12 @@ public final class Patterns {
 
     /** e of f·e: what a row adds to a total that counts it by its frequency; empty where f is no such factor. */
     public static Optional<Formula> counted(Formula each) {
-        if (each.equals(Row.F)) {
+        if (Row.isWeight(each)) {
             return Optional.of(Formula.number(1));
         }
         return each instanceof Formula.Operation product
                         && product.operator() == Operator.TIMES
-                        && product.operands().get(0).equals(Row.F)
+                        && Row.isWeight(product.operands().get(0))
                 ? Optional.of(product.operands().get(1))
                 : Optional.empty();
     }
@@ -23,7 +23,7 @@ public final class Patterns {
     /** Whether it is what was measured, and not worked out: x, f or fx. */
     public static boolean isData(Formula each) {
         return each instanceof Formula.Variable
-                || counted(each).filter(Row.X::equals).isPresent();
+                || counted(each).filter(Row::isValue).isPresent();
     }
 
     /** Whether it is 1/x. */
@@ -32,14 +32,14 @@ public final class Patterns {
                 && quotient.operator() == Operator.OVER
                 && quotient.operands().get(0) instanceof Formula.Constant one
                 && one.value().equals(Exact.ONE)
-                && quotient.operands().get(1).equals(Row.X);
+                && Row.isValue(quotient.operands().get(1));
     }
 
     /** c of x − c. */
     public static Optional<Formula> deviationFrom(Formula each) {
         return each instanceof Formula.Operation difference
                         && difference.operator() == Operator.MINUS
-                        && difference.operands().get(0).equals(Row.X)
+                        && Row.isValue(difference.operands().get(0))
                         && !difference.operands().get(1).variesByRow()
                 ? Optional.of(difference.operands().get(1))
                 : Optional.empty();
@@ -55,7 +55,7 @@ public final class Patterns {
     /** Whether somewhere in it a letter of a row stands that is not the value, or a cell that is somebody's own. */
     static boolean goesByRow(Formula each) {
         return each instanceof Formula.GivenCells
-                || each instanceof Formula.Variable && !each.equals(Row.X)
+                || each instanceof Formula.Variable && !Row.isValue(each)
                 || !(each instanceof Formula.Total || each instanceof Formula.Pick)
                         && each.parts().stream().anyMatch(Patterns::goesByRow);
     }

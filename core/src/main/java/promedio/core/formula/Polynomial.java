@@ -32,7 +32,7 @@ final class Polynomial {
                     ? Optional.of(new Polynomial(List.of(value)))
                     : Optional.empty();
         }
-        if (each.equals(Row.X)) {
+        if (Row.isValue(each)) {
             return Optional.of(new Polynomial(List.of(Exact.ZERO, Exact.ONE)));
         }
         if (each instanceof Formula.Named named) {

@@ -17,6 +17,16 @@ public record Row(int index, Exact value, Exact weight) {
     /** The row's frequency, f: 1 in every row of a list, where nobody writes it. */
     public static final Formula F = new Formula.Variable("f");
 
+    /** Whether a formula is x. */
+    public static boolean isValue(Formula formula) {
+        return formula instanceof Formula.Variable variable && variable.letter().equals("x");
+    }
+
+    /** Whether a formula is f. */
+    static boolean isWeight(Formula formula) {
+        return formula instanceof Formula.Variable variable && variable.letter().equals("f");
+    }
+
     static Row of(Sample sample, int index) {
         return new Row(index, sample.value(index), sample.weight(index));
     }

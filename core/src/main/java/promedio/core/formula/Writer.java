@@ -161,7 +161,7 @@ public final class Writer {
                 case PLUS -> new Piece(Notation.row(left.atLeast(SUM), PLUS, right(node, SUM)), SUM);
                 case MINUS -> new Piece(Notation.row(left.atLeast(SUM), MINUS, right(node, PRODUCT)), SUM);
                 case TIMES ->
-                    node.operands().get(0).equals(Row.F)
+                    Row.isWeight(node.operands().get(0))
                             ? new Piece(Notation.row(F, part(node, 1).atLeast(PRODUCT)), PRODUCT)
                             : product(left, part(node, 1));
                 case OVER ->

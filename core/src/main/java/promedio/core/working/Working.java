@@ -283,7 +283,7 @@ public final class Working {
     public List<Exact> ranksRead() {
         List<Exact> ranks = new ArrayList<>();
         formula.visit(node -> {
-            if (node instanceof Formula.Pick pick && pick.each().equals(Row.X)) {
+            if (node instanceof Formula.Pick pick && Row.isValue(pick.each())) {
                 evaluation.outcome(pick.rank()).single().map(Exact.class::cast).ifPresent(rank -> {
                     if (!ranks.contains(rank)) {
                         ranks.add(rank);
