@@ -71,7 +71,7 @@ final class ClassLookup {
     }
 
     /** A figure of the class or interval found. @throws NoValue when it is an end that is missing */
-    Figure read(Formula.ReadOff what, Formula.Found node) {
+    Figure read(ReadOff what, Formula.Found node) {
         int first = first(node);
         int last = last(node, first);
         ClassTable table = table();

@@ -88,7 +88,7 @@ public final class Estimate {
         return Double.isInfinite(quotient) ? Double.NaN : quotient;
     }
 
-    private final class Value implements Formula.Cases<Double> {
+    private final class Value implements Cases<Double> {
         @Override
         public Double constant(Formula.Constant node) {
             return node.value().toDouble();

@@ -17,9 +17,6 @@ import promedio.core.sentence.Sentence;
  * counts and positions are not.
  */
 public final class Evaluation {
-    /** Powers beyond this are no statistics, and too long to be written down. */
-    private static final Exact MOST_POWER = Exact.of(1_000);
-
     private final Sample sample;
     private final LineRounding rounding;
     private final ClassLookup classes;
@@ -179,66 +176,13 @@ public final class Evaluation {
         if (column instanceof Formula.Operation operation) {
             List<Formula> operands = operation.operands();
             Figure left = cell(operands.get(0), row);
-            Figure figure = apply(operation, left, operands.size() == 1 ? left : cell(operands.get(1), row));
+            Figure figure = Operating.on(operation, left, operands.size() == 1 ? left : cell(operands.get(1), row));
             return rounding.isExact() || Patterns.isData(column) ? figure : rounding.write(figure);
         }
         throw NoValue.because("undefined.no-cell");
     }
 
-    /** The operator on its operands; one with a single operand does not look at the right one. */
-    private static Figure apply(Formula.Operation node, Figure left, Figure right) {
-        return switch (node.operator()) {
-            case PLUS -> left.plus(right);
-            case MINUS -> left.minus(right);
-            case TIMES -> left.times(right);
-            case OVER -> divided(node, left, right);
-            case POWER -> raised(node, left, right);
-            case ROOT -> rooted(left);
-            case ABS -> left.abs();
-        };
-    }
-
-    private static Figure divided(Formula.Operation node, Figure left, Figure divisor) {
-        if (divisor.signum() == 0) {
-            throw noDivisor(node, 1);
-        }
-        try {
-            return left.over(divisor);
-        } catch (ArithmeticException mayBeZero) {
-            throw noDivisor(node, 1);
-        }
-    }
-
-    private static NoValue noDivisor(Formula.Operation node, int operand) {
-        return new NoValue(Sentence.of(
-                "undefined.divisor-zero", Writer.plain(node.operands().get(operand))));
-    }
-
-    private static Figure rooted(Figure square) {
-        try {
-            return square.root();
-        } catch (ArithmeticException negative) {
-            throw new NoValue(Sentence.of("undefined.negative-root"));
-        }
-    }
-
-    private static Figure raised(Formula.Operation node, Figure base, Figure exponent) {
-        if (!(exponent instanceof Exact power)
-                || !power.isWhole()
-                || power.abs().compareTo(MOST_POWER) > 0) {
-            throw new NoValue(Sentence.of("undefined.power"));
-        }
-        if (power.signum() < 0 && base.signum() == 0) {
-            throw noDivisor(node, 0);
-        }
-        try {
-            return base.power(power.numerator().intValueExact());
-        } catch (ArithmeticException mayBeZero) {
-            throw noDivisor(node, 0);
-        }
-    }
-
-    private final class Value implements Formula.Cases<Figure> {
+    private final class Value implements Cases<Figure> {
         @Override
         public Figure constant(Formula.Constant node) {
             return node.value();
@@ -270,7 +214,7 @@ public final class Evaluation {
         public Figure operation(Formula.Operation node) {
             List<Formula> operands = node.operands();
             Figure left = value(operands.get(0));
-            return apply(node, left, operands.size() == 1 ? left : value(operands.get(1)));
+            return Operating.on(node, left, operands.size() == 1 ? left : value(operands.get(1)));
         }
 
         @Override

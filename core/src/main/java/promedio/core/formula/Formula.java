@@ -1,6 +1,5 @@
 package promedio.core.formula;
 
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.IdentityHashMap;
 import java.util.List;
@@ -269,128 +268,6 @@ public sealed interface Formula {
         }
     }
 
-    /** How a class is found. */
-    enum Search {
-        /** The first non-empty class whose cumulative frequency reaches a position. */
-        POSITION,
-        /** The class in which a value lies. */
-        VALUE,
-        /** A modal class; of a modal interval its first. */
-        MODAL,
-        /** A modal interval, as if it were one class. */
-        MODAL_INTERVAL,
-        /** The class whose midpoint is the assumed mean. */
-        ASSUMED,
-        /** The first and last class together: the whole table. */
-        WHOLE
-    }
-
-    /** What is read off a class. */
-    enum ReadOff {
-        /** L, the lower boundary. */
-        LOWER,
-        /** U, the upper boundary. */
-        UPPER,
-        /** h, the width. */
-        WIDTH,
-        /** The midpoint. */
-        MIDPOINT,
-        /** f, the frequency. */
-        FREQUENCY,
-        /** F, the cumulative frequency before it. */
-        BEFORE,
-        /** The frequency of the class before; 0 where there is none. */
-        FREQUENCY_BEFORE,
-        /** The frequency of the class after; 0 where there is none. */
-        FREQUENCY_AFTER,
-        /** The frequency density f/h. */
-        DENSITY,
-        /** The density of the class before; 0 where there is none. */
-        DENSITY_BEFORE,
-        /** The density of the class after; 0 where there is none. */
-        DENSITY_AFTER
-    }
-
-    /** What a {@link Count} counts. */
-    enum Counted {
-        /** All values, n. */
-        VALUES,
-        /** The different values among them. */
-        DISTINCT,
-        /** The missing ones. */
-        MISSING,
-        /** Those below a bound. */
-        BELOW,
-        /** Those equal to a bound. */
-        EQUAL
-    }
-
-    /** What can be done with operands; in {@code POWER} the second operand is a whole constant. */
-    enum Operator {
-        /** a + b. */
-        PLUS,
-        /** a − b. */
-        MINUS,
-        /** a · b. */
-        TIMES,
-        /** a / b. */
-        OVER,
-        /** a to the whole power b. */
-        POWER,
-        /** √a. */
-        ROOT,
-        /** |a|. */
-        ABS
-    }
-
-    /** One answer for each kind of node. Value, notation and polynomial use it; everything else uses the parts. */
-    interface Cases<R> {
-        /** A number. */
-        R constant(Constant node);
-
-        /** The row's value. */
-        R variable(Variable node);
-
-        /** n. */
-        R count(Count node);
-
-        /** A named part. */
-        R named(Named node);
-
-        /** An operation. */
-        R operation(Operation node);
-
-        /** A total. */
-        R total(Total node);
-
-        /** A figure of somebody's own. */
-        R given(Given node);
-
-        /** A column with figures of somebody's own. */
-        R givenCells(GivenCells node);
-
-        /** A value at a rank. */
-        R pick(Pick node);
-
-        /** The commonest value. */
-        R commonest(Commonest node);
-
-        /** The root of the product. */
-        R rootOfProduct(RootOfProduct node);
-
-        /** Several figures. */
-        R series(Series node);
-
-        /** The values beyond two bounds. */
-        R beyond(Beyond node);
-
-        /** A class found. */
-        R found(Found node);
-
-        /** A figure read off a class. */
-        R reading(Reading node);
-    }
-
     /** The direct parts, in the order of writing; none of a node that has none. */
     default List<Formula> parts() {
         return List.of();
@@ -497,19 +374,7 @@ public sealed interface Formula {
 
     /** The first place of every node, parts before wholes. */
     default List<Site> firstSites() {
-        List<Site> sites = new ArrayList<>();
-        first(Site.ROOT, sites, new IdentityHashMap<>());
-        return sites;
-    }
-
-    private void first(Site here, List<Site> sites, IdentityHashMap<Formula, Boolean> seen) {
-        if (seen.put(this, true) == null) {
-            List<Formula> parts = parts();
-            for (int i = 0; i < parts.size(); i++) {
-                parts.get(i).first(here.part(i), sites, seen);
-            }
-            sites.add(here);
-        }
+        return Places.first(this);
     }
 
     /**
@@ -541,41 +406,17 @@ public sealed interface Formula {
 
     /** The part at a place. @throws IndexOutOfBoundsException when the formula has no such place */
     default Formula at(Site site) {
-        Formula part = this;
-        for (int index : site.path()) {
-            part = part.parts().get(index);
-        }
-        return part;
+        return Places.at(this, site);
     }
 
     /** The places at which a part stands that passes a test, wholes before their parts; none is looked for inside a match. */
     default List<Site> sites(Predicate<Formula> test) {
-        List<Site> found = new ArrayList<>();
-        collect(Site.ROOT, test, found);
-        return found;
-    }
-
-    private void collect(Site here, Predicate<Formula> test, List<Site> found) {
-        if (test.test(this)) {
-            found.add(here);
-            return;
-        }
-        List<Formula> parts = parts();
-        for (int i = 0; i < parts.size(); i++) {
-            parts.get(i).collect(here.part(i), test, found);
-        }
+        return Places.of(this, test);
     }
 
     /** The formula with what stands at one place replaced, and at no other: a slip at one use of a quantity. */
     default Formula rewriteAt(Site site, UnaryOperator<Formula> change) {
-        if (site.path().isEmpty()) {
-            return change.apply(this);
-        }
-        int index = site.path().get(0);
-        List<Formula> changed = new ArrayList<>(parts());
-        Site rest = new Site(site.path().subList(1, site.path().size()));
-        changed.set(index, changed.get(index).rewriteAt(rest, change));
-        return with(changed);
+        return Places.rewrite(this, site, change);
     }
 
     /** The same at several places, none of which lies inside another. */

@@ -1,7 +1,6 @@
 package promedio.core.formula;
 
 import java.util.Optional;
-import promedio.core.formula.Formula.Operator;
 import promedio.core.number.Exact;
 
 /** Shapes of formulas that something is known about, by name. */

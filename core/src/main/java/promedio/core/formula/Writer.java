@@ -110,7 +110,7 @@ public final class Writer {
         return notation instanceof Notation.Numeral || notation instanceof Notation.Fraction;
     }
 
-    private final class Pieces implements Formula.Cases<Piece> {
+    private final class Pieces implements Cases<Piece> {
         private final Site site;
 
         Pieces(Site site) {

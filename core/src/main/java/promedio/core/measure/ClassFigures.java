@@ -3,9 +3,9 @@ package promedio.core.measure;
 import java.util.List;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Formula.Found;
-import promedio.core.formula.Formula.ReadOff;
-import promedio.core.formula.Formula.Search;
 import promedio.core.formula.Notation;
+import promedio.core.formula.ReadOff;
+import promedio.core.formula.Search;
 import promedio.core.formula.Symbol;
 
 /** The class found, and the figures read off it, under the letters of every textbook: L, F, f, h. */

@@ -1,6 +1,7 @@
 package promedio.core.measure;
 
 import java.util.List;
+import promedio.core.formula.Counted;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Notation;
 import promedio.core.formula.Symbol;
@@ -31,6 +32,6 @@ public record Distinct() implements Measure {
 
     @Override
     public List<Method> methods(Shape shape) {
-        return Measure.only(symbol(), new Formula.Count(Formula.Counted.DISTINCT, Exact.ZERO));
+        return Measure.only(symbol(), new Formula.Count(Counted.DISTINCT, Exact.ZERO));
     }
 }

@@ -4,6 +4,7 @@ import static promedio.core.formula.Formula.number;
 
 import java.util.List;
 import promedio.core.course.PercentileRankRule;
+import promedio.core.formula.Counted;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Notation;
 import promedio.core.formula.Outcome;
@@ -51,10 +52,8 @@ public record PercentileRank(Exact value, PercentileRankRule rule) implements Me
 
     @Override
     public List<Method> methods(Shape shape) {
-        Formula below =
-                new Formula.Count(Formula.Counted.BELOW, value).named(Symbol.counting("below", Notation.letter("B")));
-        Formula equal =
-                new Formula.Count(Formula.Counted.EQUAL, value).named(Symbol.counting("equal", Notation.letter("E")));
+        Formula below = new Formula.Count(Counted.BELOW, value).named(Symbol.counting("below", Notation.letter("B")));
+        Formula equal = new Formula.Count(Counted.EQUAL, value).named(Symbol.counting("equal", Notation.letter("E")));
         Formula counted =
                 switch (rule) {
                     case HALF -> below.plus(equal.over(number(2)));

@@ -8,6 +8,7 @@ import java.util.function.Function;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.formula.Columns;
+import promedio.core.formula.Counted;
 import promedio.core.formula.Evaluation;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Lettering;
@@ -110,7 +111,7 @@ public final class Working {
     }
 
     private static boolean isN(Formula.Named named) {
-        return named.body() instanceof Formula.Count count && count.what() == Formula.Counted.VALUES;
+        return named.body() instanceof Formula.Count count && count.what() == Counted.VALUES;
     }
 
     private Optional<Line> line(Site site, Formula.Named part) {

@@ -68,8 +68,8 @@ class EvaluationLawsTest {
                 new Formula.Total(Row.X, new Rows.All()),
                 Formula.total(Row.X.power(3), new Rows.Ranks(Exact.of(2), Exact.of(3))),
                 Formula.total(Row.X, new Rows.Ranks(Exact.HALF, Exact.of(900))),
-                new Formula.Found(Formula.Search.MODAL, List.of(), 7),
-                new Formula.Found(Formula.Search.POSITION, List.of(), 0)));
+                new Formula.Found(Search.MODAL, List.of(), 7),
+                new Formula.Found(Search.POSITION, List.of(), 0)));
         for (Catalogue catalogue : List.of(Catalogue.lists(), Catalogue.classes())) {
             for (Measure measure : catalogue.page(CourseCard.STANDARD)) {
                 for (Sample shaped : SAMPLES) {
@@ -82,12 +82,8 @@ class EvaluationLawsTest {
         return parts;
     }
 
-    private static final List<Formula.Operator> OPERATORS = List.of(
-            Formula.Operator.PLUS,
-            Formula.Operator.MINUS,
-            Formula.Operator.TIMES,
-            Formula.Operator.OVER,
-            Formula.Operator.POWER);
+    private static final List<Operator> OPERATORS =
+            List.of(Operator.PLUS, Operator.MINUS, Operator.TIMES, Operator.OVER, Operator.POWER);
     private static final List<Formula> PARTS = parts();
 
     private static Formula any(Random random) {
@@ -104,7 +100,7 @@ class EvaluationLawsTest {
             if (what == 1
                     && node instanceof Formula.Operation operation
                     && operation.operands().size() == 2) {
-                Formula.Operator other = OPERATORS.get(random.nextInt(OPERATORS.size()));
+                Operator other = OPERATORS.get(random.nextInt(OPERATORS.size()));
                 return Optional.of(new Formula.Operation(other, operation.operands()));
             }
             if (what == 2 && !(node instanceof Formula.Found)) {
@@ -187,7 +183,7 @@ class EvaluationLawsTest {
                                 Formula.number(1), new Rows.Where(Row.X, Rows.Order.BELOW, Formula.number(bound))))
                         .single())
                 .isEqualTo(evaluation
-                        .outcome(new Formula.Count(Formula.Counted.BELOW, bound))
+                        .outcome(new Formula.Count(Counted.BELOW, bound))
                         .single());
     }
 

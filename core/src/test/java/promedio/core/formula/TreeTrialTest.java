@@ -52,15 +52,15 @@ class TreeTrialTest {
 
     private static boolean isNLess1(Formula node) {
         return node instanceof Formula.Operation operation
-                && operation.operator() == Formula.Operator.MINUS
+                && operation.operator() == Operator.MINUS
                 && operation.operands().get(1) instanceof Formula.Constant one
                 && one.value().equals(Exact.ONE);
     }
 
     @Test
     void a_dropped_root_is_a_rewrite_of_the_root_node() {
-        Formula dropped = sd.rewrite(
-                node -> node instanceof Formula.Operation operation && operation.operator() == Formula.Operator.ROOT
+        Formula dropped =
+                sd.rewrite(node -> node instanceof Formula.Operation operation && operation.operator() == Operator.ROOT
                         ? Optional.of(operation.operands().get(0))
                         : Optional.empty());
         assertThat(value(sd)).isEqualTo(Root.of(1, Exact.of(7)));
@@ -106,8 +106,8 @@ class TreeTrialTest {
 
     @Test
     void cells_of_the_students_own_go_into_what_is_worked_out_from_them() {
-        Site squares = variance.sites(node ->
-                        node instanceof Formula.Operation operation && operation.operator() == Formula.Operator.POWER)
+        Site squares = variance.sites(
+                        node -> node instanceof Formula.Operation operation && operation.operator() == Operator.POWER)
                 .get(0);
         Formula own = variance.rewriteAt(squares, column -> new Formula.GivenCells(column, Map.of(2, Exact.of(6))));
         // 4 + 1 + 6 in place of 9, over 2.

@@ -12,6 +12,7 @@ import promedio.core.formula.Evaluation;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Lettering;
 import promedio.core.formula.Outcome;
+import promedio.core.formula.Search;
 import promedio.core.measure.Catalogue;
 import promedio.core.measure.Measure;
 import promedio.core.sample.ClassTable;
@@ -165,7 +166,7 @@ final class WorkingBox extends VBox {
         Sample sample = Sample.classes(table);
         List<Integer> found = new ArrayList<>();
         measure.formula(sample.shape()).visit(node -> {
-            if (node instanceof Formula.Found search && search.search() == Formula.Search.POSITION) {
+            if (node instanceof Formula.Found search && search.search() == Search.POSITION) {
                 Evaluation.of(sample).outcome(search).single().ifPresent(index -> found.add((int) index.toDouble()));
             }
         });
