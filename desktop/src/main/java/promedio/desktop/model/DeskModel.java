@@ -3,6 +3,7 @@ package promedio.desktop.model;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -267,8 +268,7 @@ public final class DeskModel {
         if (!trial.isEmpty()) {
             trial.dropAdded();
         } else if (!name.isEmpty()) {
-            past.undo();
-            refresh();
+            step(past::undo);
             message.set(Words.of("message.undone", name));
         }
     }
@@ -277,10 +277,23 @@ public final class DeskModel {
     public void redo() {
         String name = past.redoName().get();
         if (!name.isEmpty()) {
-            past.redo();
-            refresh();
+            step(past::redo);
             message.set(Words.of("message.redone", name));
         }
+    }
+
+    /** Goes a step back or forth; a sample that is on the shelf again is looked at. */
+    private void step(Runnable step) {
+        List<SampleSheet> before = past.present().sheets();
+        step.run();
+        past.present().sheets().stream()
+                .filter(sheet -> before.stream().noneMatch(other -> other.id().equals(sheet.id())))
+                .findFirst()
+                .ifPresent(back -> {
+                    trial.clear();
+                    selected.set(back.id());
+                });
+        refresh();
     }
 
     /** Ends the desk in good order, after all that is still being written; nothing is kept for the next start. */

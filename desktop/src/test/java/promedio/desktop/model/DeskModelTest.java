@@ -102,6 +102,22 @@ class DeskModelTest {
     }
 
     @Test
+    void a_sample_that_comes_back_is_looked_at() {
+        desk.type("2 3 7");
+        desk.undo();
+        assertThat(desk.selectedProperty().get()).isEmpty();
+        desk.redo();
+        assertThat(desk.selectedProperty().get())
+                .isEqualTo(desk.assignment().sheets().get(0).id());
+        desk.startSample();
+        desk.type("5 6");
+        String second = desk.selectedProperty().get();
+        desk.make(new Edit.RemoveSheet(second));
+        desk.undo();
+        assertThat(desk.selectedProperty().get()).isEqualTo(second);
+    }
+
+    @Test
     void the_page_puts_the_cards_skewness_first_and_keeps_answers_with_their_question() {
         desk.type("2 3 7 9 30");
         desk.choose(CardKey.SKEWNESS, SkewnessChoice.BOWLEY);
