@@ -2,6 +2,7 @@ package promedio.core.formula;
 
 import java.util.IdentityHashMap;
 import java.util.Optional;
+import java.util.function.IntPredicate;
 import java.util.function.IntToDoubleFunction;
 import promedio.core.number.Figure;
 import promedio.core.sample.Sample;
@@ -46,36 +47,45 @@ public final class Estimate {
         return exact.outcome(formula).single().map(Figure::toDouble).orElse(Double.NaN);
     }
 
-    private double cell(Formula column, int row) {
+    /** The cells of a column by row; what does not vary is worked out once. */
+    private IntToDoubleFunction cells(Formula column) {
         if (column instanceof Formula.Variable letter) {
-            return Row.isWeight(letter) ? weights[row] : Row.isValue(letter) ? values[row] : Double.NaN;
+            return Row.isWeight(letter)
+                    ? row -> weights[row]
+                    : Row.isValue(letter) ? row -> values[row] : row -> Double.NaN;
         }
         if (!column.variesByRow()) {
-            return value(column);
+            double constant = value(column);
+            return row -> constant;
         }
         if (column instanceof Formula.Named named) {
-            return cell(named.body(), row);
+            return cells(named.body());
         }
         if (column instanceof Formula.GivenCells given) {
-            return Optional.ofNullable(given.figures().get(row))
+            IntToDoubleFunction ours = cells(given.column());
+            return row -> Optional.ofNullable(given.figures().get(row))
                     .map(Figure::toDouble)
-                    .orElseGet(() -> cell(given.column(), row));
+                    .orElseGet(() -> ours.applyAsDouble(row));
         }
-        return column instanceof Formula.Operation operation
-                ? apply(operation, part -> cell(operation.operands().get(part), row))
-                : Double.NaN;
+        if (column instanceof Formula.Operation operation) {
+            IntToDoubleFunction left = cells(operation.operands().get(0));
+            IntToDoubleFunction right = operation.operands().size() == 1
+                    ? left
+                    : cells(operation.operands().get(1));
+            return cells(operation.operator(), left, right);
+        }
+        return row -> Double.NaN;
     }
 
-    private static double apply(Formula.Operation node, IntToDoubleFunction operand) {
-        double left = operand.applyAsDouble(0);
-        return switch (node.operator()) {
-            case PLUS -> left + operand.applyAsDouble(1);
-            case MINUS -> left - operand.applyAsDouble(1);
-            case TIMES -> left * operand.applyAsDouble(1);
-            case OVER -> finite(left / operand.applyAsDouble(1));
-            case POWER -> finite(power(left, operand.applyAsDouble(1)));
-            case ROOT -> Math.sqrt(left);
-            case ABS -> Math.abs(left);
+    private static IntToDoubleFunction cells(Operator operator, IntToDoubleFunction left, IntToDoubleFunction right) {
+        return switch (operator) {
+            case PLUS -> row -> left.applyAsDouble(row) + right.applyAsDouble(row);
+            case MINUS -> row -> left.applyAsDouble(row) - right.applyAsDouble(row);
+            case TIMES -> row -> left.applyAsDouble(row) * right.applyAsDouble(row);
+            case OVER -> row -> finite(left.applyAsDouble(row) / right.applyAsDouble(row));
+            case POWER -> row -> finite(power(left.applyAsDouble(row), right.applyAsDouble(row)));
+            case ROOT -> row -> Math.sqrt(left.applyAsDouble(row));
+            case ABS -> row -> Math.abs(left.applyAsDouble(row));
         };
     }
 
@@ -111,7 +121,10 @@ public final class Estimate {
 
         @Override
         public Double operation(Formula.Operation node) {
-            return apply(node, part -> value(node.operands().get(part)));
+            double left = value(node.operands().get(0));
+            double right =
+                    node.operands().size() == 1 ? left : value(node.operands().get(1));
+            return cells(node.operator(), row -> left, row -> right).applyAsDouble(0);
         }
 
         @Override
@@ -119,16 +132,22 @@ public final class Estimate {
             if (exact.sample().isOpenEnded() || node.rows() instanceof Rows.Ranks) {
                 return exactly(node);
             }
+            IntPredicate test = test(node.rows());
+            IntToDoubleFunction cells = cells(node.each());
             double sum = 0;
             for (int row = 0; row < values.length; row++) {
-                sum += passes(node.rows(), row) ? cell(node.each(), row) : 0;
+                sum += test.test(row) ? cells.applyAsDouble(row) : 0;
             }
             return finite(sum);
         }
 
-        private boolean passes(Rows rows, int row) {
-            return !(rows instanceof Rows.Where where)
-                    || where.order().holds(Double.compare(cell(where.left(), row), cell(where.right(), row)));
+        private IntPredicate test(Rows rows) {
+            if (!(rows instanceof Rows.Where where)) {
+                return row -> true;
+            }
+            IntToDoubleFunction left = cells(where.left());
+            IntToDoubleFunction right = cells(where.right());
+            return row -> where.order().holds(Double.compare(left.applyAsDouble(row), right.applyAsDouble(row)));
         }
 
         @Override
