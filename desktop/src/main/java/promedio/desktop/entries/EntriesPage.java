@@ -343,8 +343,12 @@ public final class EntriesPage extends VBox {
         add.requestFocus();
     }
 
-    /** Puts the cursor there as soon as the entries are shown: typing that began on the empty paper goes on here. */
+    /**
+     * Puts the cursor there, and again when the entries are shown: typing that began on the empty paper goes on here, also
+     * what is typed before the first figures have come.
+     */
     public void typeOn() {
         typing = true;
+        add.requestFocus();
     }
 }

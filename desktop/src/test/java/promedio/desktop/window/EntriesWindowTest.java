@@ -2,6 +2,7 @@ package promedio.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.DisplayNameGeneration;
@@ -11,6 +12,19 @@ import promedio.desktop.model.DeskModel;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class EntriesWindowTest extends OpenWindow {
+    @Test
+    void typing_goes_on_before_the_first_figures_have_come() {
+        String placeholder = onWindow(() -> {
+            desk.type("12");
+            assertThat(desk.figuresProperty().get()).as("no figures yet").isNull();
+            return ((TextInputControl) window.scene().getFocusOwner()).getPromptText();
+        });
+        assertThat(placeholder).startsWith("Type or paste more values");
+        settle();
+        type("15");
+        assertThat(desk.sheet().orElseThrow().values().texts()).containsExactly("12", "15");
+    }
+
     @Test
     void entries_that_are_chosen_tell_their_sum_and_mean_and_are_copied_and_taken_out_together() {
         type("3 10 4 x 8 9");
