@@ -274,6 +274,7 @@ public final class EntriesPage extends VBox {
         if (typing) {
             typing = false;
             add.requestFocus();
+            add.end();
         }
         entries.show(
                 sheet.size(),
@@ -346,9 +347,13 @@ public final class EntriesPage extends VBox {
     /**
      * Puts the cursor there, and again when the entries are shown: typing that began on the empty paper goes on here, also
      * what is typed before the first figures have come.
+     *
+     * @param typedOn what was typed there since
      */
-    public void typeOn() {
+    public void typeOn(String typedOn) {
         typing = true;
+        add.setText(typedOn);
         add.requestFocus();
+        add.end();
     }
 }

@@ -145,4 +145,11 @@ public final class StartPane extends VBox {
     public void focusField() {
         field.requestFocus();
     }
+
+    /** Hands over what was typed on after the last Enter, before the paper was no longer empty. */
+    public String handOver() {
+        String typedOn = field.getText();
+        field.clear();
+        return typedOn;
+    }
 }

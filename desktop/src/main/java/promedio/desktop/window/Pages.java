@@ -45,7 +45,7 @@ final class Pages extends StackPane {
         measures.show(page == DeskModel.Page.MEASURES && !empty);
         classes.show(page == DeskModel.Page.CLASSES && !empty);
         if (typing && entries.isShown()) {
-            entries.get().typeOn();
+            entries.get().typeOn(start.get().handOver());
         }
     }
 

