@@ -32,7 +32,8 @@ class ArchitectureTest {
             "measure",
             "working",
             "marking",
-            "assignment");
+            "assignment",
+            "pasted");
 
     @Test
     void core_knows_no_window_no_file_and_no_clock() {

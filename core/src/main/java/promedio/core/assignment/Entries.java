@@ -92,6 +92,11 @@ public final class Entries {
                 .allMatch(piece -> pieces.get(piece).areDecimals(Math.max(0, from - starts[piece])));
     }
 
+    /** Whether one of the entries reads as a number. */
+    public boolean hasNumbers(Numerals numerals) {
+        return IntStream.range(0, size()).anyMatch(index -> isNumber(index, numerals));
+    }
+
     /** Whether a comma stands in one of the entries. */
     boolean hasCommas() {
         return pieces.stream().anyMatch(EntryPiece::hasCommas);

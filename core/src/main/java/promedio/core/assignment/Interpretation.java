@@ -38,6 +38,8 @@ public final class Interpretation {
         COUNTS_NOWHERE,
         /** A row whose frequency is no whole, non-negative number. */
         BAD_FREQUENCY,
+        /** A row whose frequency is open: a letter stands for it. */
+        OPEN_FREQUENCY,
         /** A row of totals at the end of a table. */
         TOTAL,
         /** A class that does not fit among the others. */
@@ -56,15 +58,43 @@ public final class Interpretation {
         this.sheet = sheet;
         this.numerals = card.numerals();
         this.statuses = new Status[sheet.size()];
-        this.sample = switch (sheet.kind()) {
-            case VALUES -> readList();
-            case FREQUENCIES ->
-                readTable(sheet.frequencies().orElseThrow(), card.get(CardKey.FREQUENCIES) == Frequencies.RELATIVE);
-            case CLASSES -> readClasses(card);
-        };
-        for (Status status : statuses) {
-            counts.merge(status, 1, Integer::sum);
+        Sample read =
+                switch (sheet.kind()) {
+                    case VALUES -> readList();
+                    case FREQUENCIES ->
+                        readTable(
+                                sheet.frequencies().orElseThrow(),
+                                card.get(CardKey.FREQUENCIES) == Frequencies.RELATIVE);
+                    case CLASSES -> readClasses(card);
+                };
+        for (int row = 0; row < statuses.length; row++) {
+            if (statuses[row] == Status.BAD_FREQUENCY && isOpen(row)) {
+                statuses[row] = Status.OPEN_FREQUENCY;
+            }
+            counts.merge(statuses[row], 1, Integer::sum);
         }
+        // What could be said of the other rows alone would be said of another table.
+        boolean open = count(Status.OPEN_FREQUENCY) > 0;
+        this.sample = open ? nothing() : read;
+        if (open) {
+            classes = Optional.empty();
+        }
+    }
+
+    private boolean isOpen(int row) {
+        return OpenFrequency.is(sheet.frequencies().orElseThrow().text(row));
+    }
+
+    /** What everything waits for: a frequency that a letter stands for; empty where there is none. */
+    public Optional<Sentence> waiting() {
+        for (int row = 0; row < statuses.length && count(Status.OPEN_FREQUENCY) > 0; row++) {
+            if (statuses[row] == Status.OPEN_FREQUENCY) {
+                String letter = sheet.frequencies().orElseThrow().text(row);
+                return Optional.of(
+                        Sentence.of("waiting.frequency", sheet.values().text(row), letter));
+            }
+        }
+        return Optional.empty();
     }
 
     /** Reads a sheet under a card. */
@@ -208,6 +238,10 @@ public final class Interpretation {
             case MISSING -> Optional.of(Sentence.of("entry.missing"));
             case OFF -> Optional.of(Sentence.of("entry.off"));
             case COUNTS_NOWHERE -> Optional.of(Sentence.of("entry.zero-frequency"));
+            case OPEN_FREQUENCY ->
+                Optional.of(Sentence.of(
+                        "entry.open-frequency",
+                        sheet.frequencies().orElseThrow().text(entry)));
             case BAD_FREQUENCY ->
                 Optional.of(Sentence.of(
                         "entry.bad-frequency", sheet.frequencies().orElseThrow().text(entry)));

@@ -17,6 +17,7 @@ import promedio.core.number.Figure;
 import promedio.core.sample.ClassInterval;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Sample;
+import promedio.core.sample.Units;
 import promedio.core.sentence.Sentence;
 import promedio.core.tabulate.ClassLabel;
 

@@ -1,10 +1,12 @@
 package promedio.core.tabulate;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
+import promedio.core.sample.Units;
 
 /**
  * A class as it is written, taken apart: {@code 10-19}, {@code 10 to under 20}, {@code [10, 20)}, {@code 50 and over}.
@@ -28,31 +30,105 @@ public record ClassLabel(Optional<Exact> from, Optional<Exact> to, Kind kind, Op
     }
 
     private static final int LONGEST = 200;
-    private static final String N = "([+\u2212-]?\\s*+[.,]*+[0-9][0-9.,]*+(?:[eE][+-]?[0-9]++)?)";
-    private static final Pattern DASHED =
-            Pattern.compile(N + "\\s*(?:(?<!\\s)-|-(?=\\s)|\u2013|\u2014|\u2212|\\bto\\b)\\s*" + N);
+    private static final int FLAGS = Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE;
+    /** A limit; money before it and a usual unit behind it say nothing about the class. */
+    private static final String N = "(?:[$£€₹¥]|rs\\.?)?\\s?"
+            + "([+\u2212-]?\\s?(?:[0-9]++(?:[.,][0-9]++)*+|[.,][0-9]++)(?:e[+\u2212-]?[0-9]++)?+)"
+            + "(?:\\s?(?:" + Units.ALTERNATIVES + ")(?!\\p{L}))?";
+    /** Dashes of every length; a hyphen or a minus before a digit and behind a blank is a sign. */
+    private static final String DASH = "(?:(?<!\\s)[-\u2212]|[-\u2212](?=\\s)|[\u2010-\u2015~])";
+
+    private static final String WORDS = "(?:(?:\\p{L}[\\p{L}.]*+\\s+){1,3})?";
+    private static final String LETTER = "\\p{L}[\\p{L}\\s_]{0,30}?";
+    private static final String LESS = "(?:under|below|less\\s+than|fewer\\s+than)";
+    private static final String MORE = "(?:over|above|more\\s+than)";
+
+    private static final Pattern DASHED = compile("(?:from\\s+)?" + N + "\\s*(?:" + DASH + "|to(?=\\s))\\s*" + N);
+    private static final Pattern UP_TO = compile(N + "\\s*(?:up\\s*to|till|until)\\s+" + N);
     private static final Pattern UNDER =
-            Pattern.compile(N + "\\s*(?:-|\u2013|to|but|and)?\\s*(?:to\\s+)?(?:under|below|less\\s+than)\\s+" + N);
-    private static final Pattern BRACKETS = Pattern.compile("([\\[(])\\s*" + N + "\\s*[,;]\\s*" + N + "\\s*([\\])])");
-    private static final Pattern INEQUALITY = Pattern.compile(N + "\\s*(<=|≤|<)\\s*\\p{L}\\s*(<=|≤|<)\\s*" + N);
-    private static final Pattern LOW = Pattern.compile("(?:under|below|less\\s+than|up\\s+to|<=|≤|<)\\s*" + N);
-    private static final Pattern HIGH = Pattern.compile("(?:over|above|more\\s+than|>=|≥|>)\\s*" + N + "|" + N
-            + "\\s*(?:\\+|and\\s+over|and\\s+above|or\\s+more|or\\s+over)");
+            compile(N + "\\s*(?:" + DASH + "|to|but|and|&)?\\s*(?:up\\s+)?(?:to\\s+)?(?:" + LESS + "\\s+|<\\s*)" + N);
+    private static final Pattern ABOVE = compile("(?:" + MORE + "\\s+|>\\s*)" + N + "\\s*(?:,\\s*)?(?:" + DASH
+            + "|to|but|and|&)?\\s*(?:up\\s+to|to|at\\s+most|not\\s+more\\s+than|≤|<=)\\s*" + N);
+    private static final Pattern BRACKETS = compile("([\\[(\\]])\\s*" + N + "\\s*[,;]\\s*" + N + "\\s*([\\])\\[])");
+    private static final Pattern INEQUALITY = compile(N + "\\s*(<=|≤|<)\\s*" + LETTER + "\\s*(<=|≤|<)\\s*" + N);
+    private static final Pattern LOW =
+            compile(WORDS + "(?:(?:" + LESS + "|up\\s+to|at\\s+most|not\\s+(?:more\\s+than|over|above))\\s*|(?:"
+                    + LETTER + "\\s*)?(?:<=|≤|<)\\s*)" + N);
+    private static final Pattern LOW_BEHIND =
+            compile(N + "\\s*(?:and|or|&)\\s+(?:under|below|less|fewer|lower|younger|earlier)");
+    private static final Pattern HIGH = compile(WORDS + "(?:(?:" + MORE
+            + "|at\\s+least|from|not\\s+(?:less\\s+than|under|below))\\s*|(?:" + LETTER + "\\s*)?(?:>=|≥|>)\\s*)" + N);
+    private static final Pattern HIGH_BEHIND = compile(
+            N
+                    + "\\s*(?:\\+|plus|(?:and|or|&)\\s+(?:over|above|more|up|upwards?|higher|greater|older|longer|later|beyond))");
+    private static final Pattern SINGLE = compile(N);
+    private static final Pattern STATED = compile("(.*?)\\s*\\(\\s*(?:to|from)\\s+" + N + "\\s*\\)");
+    private static final List<Pattern> CLASSES =
+            List.of(BRACKETS, UNDER, ABOVE, UP_TO, INEQUALITY, DASHED, LOW_BEHIND, HIGH_BEHIND, LOW, HIGH);
     /** The narrow space between thousands, as this program writes it. */
     private static final Pattern GROUPED = Pattern.compile("(?<=[0-9])\\u202f(?=[0-9]{3})");
 
-    private static final Pattern SINGLE = Pattern.compile(N);
-    private static final Pattern STATED = Pattern.compile("(.*?)\\s*\\(\\s*(to|from)\\s+" + N + "\\s*\\)");
+    private static final Pattern BLANKS = Pattern.compile("[\\u00a0\\u202f\\s]+");
+    private static final Pattern BOUNDARY = Pattern.compile("[\\s,;:|)=}]|\\.(?:\\s|$)");
+
+    private static final int LONGEST_LIMIT = 50;
+    /** So near the beginning of a class stands what makes it one. */
+    private static final int FAR = 90;
+
+    private static final Pattern KEYWORD =
+            compile("[<>≤≥]|\\b(?:under|below|less|fewer|up|at|not|over|above|more|from|rs)\\b");
+
+    private static Pattern compile(String regex) {
+        return Pattern.compile(regex, FLAGS);
+    }
+
+    /** Whether what begins at a place of a line might be a class; a number before another number, or the last, is none. */
+    private static boolean mightBegin(String line, int from) {
+        char first = line.charAt(from);
+        if (Character.isDigit(first) || first == '.') {
+            int at = from;
+            int last = Math.min(line.length(), from + LONGEST_LIMIT);
+            while (at < last && "0123456789.,".indexOf(line.charAt(at)) >= 0) {
+                at++;
+            }
+            at += at < line.length() && line.charAt(at) == ' ' ? 1 : 0;
+            return at < line.length()
+                    && at <= last
+                    && !Character.isDigit(line.charAt(at))
+                    && ",;:|)]}".indexOf(line.charAt(at)) < 0;
+        }
+        int far = Math.min(line.length(), from + FAR);
+        return !Character.isLetter(first) && first != '<' && first != '>'
+                || KEYWORD.matcher(line).region(from, far).find();
+    }
+
+    /** Where a class that begins at a place of a line ends, units and all; −1 where none begins there. */
+    public static int end(String line, int from) {
+        int end = -1;
+        if (!mightBegin(line, from)) {
+            return end;
+        }
+        for (Pattern written : CLASSES) {
+            Matcher found = written.matcher(line).region(from, Math.min(line.length(), from + LONGEST));
+            found.useTransparentBounds(true);
+            if (found.lookingAt() && found.end() > end) {
+                boolean whole = found.end() == line.length()
+                        || BOUNDARY.matcher(line)
+                                .region(found.end(), line.length())
+                                .lookingAt();
+                end = whole ? found.end() : end;
+            }
+        }
+        return end;
+    }
 
     /** Takes a class apart; empty when it is none. */
     public static Optional<ClassLabel> parse(String text, Numerals numerals) {
         if (text.length() > 2 * LONGEST) {
             return Optional.empty();
         }
-        String plain = GROUPED.matcher(text.strip())
-                .replaceAll("")
-                .replaceAll("[\\u00a0\\u202f\\s]+", " ")
-                .toLowerCase(java.util.Locale.ROOT);
+        String plain =
+                BLANKS.matcher(GROUPED.matcher(text.strip()).replaceAll("")).replaceAll(" ");
         if (plain.isEmpty() || plain.length() > LONGEST) {
             return Optional.empty();
         }
@@ -62,7 +138,7 @@ public record ClassLabel(Optional<Exact> from, Optional<Exact> to, Kind kind, Op
         }
         Matcher stated = STATED.matcher(plain);
         if (stated.matches()) {
-            Optional<Exact> end = number(stated.group(3), numerals);
+            Optional<Exact> end = number(stated.group(2), numerals);
             return end.isEmpty()
                     ? Optional.empty()
                     : open(stated.group(1), numerals).map(open -> new ClassLabel(open.from, open.to, Kind.OPEN, end));
@@ -72,13 +148,14 @@ public record ClassLabel(Optional<Exact> from, Optional<Exact> to, Kind kind, Op
 
     private static Optional<ClassLabel> closed(String plain, Numerals numerals) {
         Matcher brackets = BRACKETS.matcher(bracketed(plain, numerals));
-        if (brackets.matches()
-                && !brackets.group(1).equals("(") == brackets.group(4).equals(")")) {
+        if (brackets.matches() && opens(brackets.group(1), "(]") == !opens(brackets.group(4), ")[")) {
             return both(brackets.group(2), brackets.group(3), Kind.INTERVAL, numerals);
         }
-        Matcher under = UNDER.matcher(plain);
-        if (under.matches()) {
-            return both(under.group(1), under.group(2), Kind.INTERVAL, numerals);
+        for (Pattern stretch : List.of(UNDER, UP_TO, ABOVE)) {
+            Matcher written = stretch.matcher(plain);
+            if (written.matches()) {
+                return both(written.group(1), written.group(2), Kind.INTERVAL, numerals);
+            }
         }
         Matcher inequality = INEQUALITY.matcher(plain);
         if (inequality.matches()
@@ -87,6 +164,11 @@ public record ClassLabel(Optional<Exact> from, Optional<Exact> to, Kind kind, Op
         }
         Matcher dashed = DASHED.matcher(plain);
         return dashed.matches() ? both(dashed.group(1), dashed.group(2), Kind.LIMITS, numerals) : Optional.empty();
+    }
+
+    /** Whether the limit at a bracket is left out. */
+    private static boolean opens(String bracket, String out) {
+        return out.contains(bracket);
     }
 
     /** With decimal commas, {@code [1,5, 2]} is taken apart at the comma before the blank. */
@@ -105,22 +187,26 @@ public record ClassLabel(Optional<Exact> from, Optional<Exact> to, Kind kind, Op
     }
 
     private static Optional<ClassLabel> open(String plain, Numerals numerals) {
-        Matcher low = LOW.matcher(plain);
-        if (low.matches()) {
-            return number(low.group(1), numerals)
-                    .map(limit -> new ClassLabel(Optional.empty(), Optional.of(limit), Kind.OPEN, Optional.empty()));
-        }
-        Matcher high = HIGH.matcher(plain);
-        if (high.matches()) {
-            return number(high.group(1) == null ? high.group(2) : high.group(1), numerals)
-                    .map(limit -> new ClassLabel(Optional.of(limit), Optional.empty(), Kind.OPEN, Optional.empty()));
+        return limit(plain, numerals, LOW, LOW_BEHIND)
+                .map(limit -> new ClassLabel(Optional.empty(), Optional.of(limit), Kind.OPEN, Optional.empty()))
+                .or(() -> limit(plain, numerals, HIGH, HIGH_BEHIND)
+                        .map(limit ->
+                                new ClassLabel(Optional.of(limit), Optional.empty(), Kind.OPEN, Optional.empty())));
+    }
+
+    private static Optional<Exact> limit(String plain, Numerals numerals, Pattern... ways) {
+        for (Pattern way : ways) {
+            Matcher written = way.matcher(plain);
+            if (written.matches()) {
+                return number(written.group(1), numerals);
+            }
         }
         return Optional.empty();
     }
 
     private static Optional<ClassLabel> single(String plain, Numerals numerals) {
         Matcher single = SINGLE.matcher(plain);
-        return single.matches()
+        return single.matches() && !plain.endsWith("%")
                 ? number(single.group(1), numerals)
                         .map(value ->
                                 new ClassLabel(Optional.of(value), Optional.of(value), Kind.SINGLE, Optional.empty()))

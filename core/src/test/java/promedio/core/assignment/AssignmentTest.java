@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
@@ -25,14 +24,10 @@ import promedio.core.course.DecimalMark;
 import promedio.core.course.Divisor;
 import promedio.core.course.Frequencies;
 import promedio.core.number.Exact;
-import promedio.core.number.Numerals;
 import promedio.core.sentence.Sentence;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class AssignmentTest {
-    private static final Map<SampleSheet.Kind, String> KINDS = Map.of(
-            SampleSheet.Kind.VALUES, "", SampleSheet.Kind.FREQUENCIES, "table ", SampleSheet.Kind.CLASSES, "classes ");
-
     @Provide
     Arbitrary<List<String>> typed() {
         return Arbitraries.oneOf(
@@ -219,44 +214,6 @@ class AssignmentTest {
                 .startsWith("“1.5” is not a whole, non-negative frequency"));
         CourseCard relative = CourseCard.STANDARD.with(CardKey.FREQUENCIES, Frequencies.RELATIVE);
         assertThat(Interpretation.of(sheet, relative).sample().count()).isEqualTo(Exact.ratio(7, 2));
-    }
-
-    @ParameterizedTest(name = "“{0}” is {1}")
-    @CsvSource(
-            delimiter = '§',
-            textBlock =
-                    """
-                    12 15 15 18        § [[12, 15, 15, 18]]
-                    12, 15, 15, 18     § [[12, 15, 15, 18]]
-                    12,15,15,18        § [[12, 15, 15, 18]]
-                    12;15;;18          § [[12, 15, 18]]
-                    12\\n15\\n\\n18      § [[12, 15, , 18]]
-                    3.5\\nnot known\\n4  § [[3.5, not known, 4]]
-                    1 2 3\\n4 5 6       § [[1, 2, 3, 4, 5, 6]]
-                    height\\n150\\n160   § height [[150, 160]]
-                    a\\tb\\n1\\t2\\n3\\t    § a b [[1, 3], [2, ]]
-                    12 × 3; 15 × 4     § table [[12, 15], [3, 4]]
-                    12x3               § table [[12], [3]]
-                    x\\tf\\n12\\t3\\n15\\t4 § table x f [[12, 15], [3, 4]]
-                    12\\t3\\n15\\t4        § table [[12, 15], [3, 4]]
-                    12\\t3\\n11\\t4        § [[12, 11], [3, 4]]
-                    Name\\tFrequency\\n1\\t2 § table Name Frequency [[1], [2]]
-                    10-19 4\\n20-29 9      § classes [[10-19, 20-29], [4, 9]]
-                    10–19: 4; 20–29: 9   § classes [[10–19, 20–29], [4, 9]]
-                    class f\\n0 to under 10  4\\n10 to under 20  6\\nTotal 10 § classes [[0 to under 10, 10 to under 20, Total], [4, 6, 10]]
-                    age\\tstudents\\n10-19\\t4 students\\n20+\\t9 students § classes age [[10-19, 20+], [4 students, 9 students]]
-                    under 10 4\\nunder 20 9\\nunder 30 12 § classes [[under 10, 10 to under 20, 20 to under 30], [4, 5, 3]]
-                    under 10 0\\nunder 20 9\\nunder 30 12 § classes [[10 to under 20, 20 to under 30], [9, 3]]
-                    10 or more: 12\\n20 or more: 5\\n30 or more: 0 § classes [[10 to under 20, 20 to under 30], [7, 5]]
-                    1 | 2 5 5\\n2 | 0    § [[12, 15, 15, 20]]
-                    0 | 7\\n1 |\\n2 | 34  § [[7, 23, 24]]
-                    5 -2 7\\n3 -1 4       § [[5, -2, 7, 3, -1, 4]]
-                    """)
-    void what_is_typed_or_pasted_is_taken_apart(String text, String parts) {
-        Typing typing = Typing.parse(text.strip().replace("\\n", "\n").replace("\\t", "\t"), Numerals.POINT);
-        String headings = String.join(" ", typing.headings()).strip();
-        assertThat((KINDS.get(typing.kind()) + (headings.isEmpty() ? "" : headings + " ") + typing.columns()).strip())
-                .isEqualTo(parts);
     }
 
     @Test

@@ -164,7 +164,7 @@ final class ClassesPaper extends HBox {
     private void showList(SheetFigures figures) {
         if (figures.sample().isEmpty()) {
             pictures(Optional.empty());
-            Label empty = new Label(Words.of("measures.empty"));
+            Label empty = new Label(figures.whyEmpty());
             empty.getStyleClass().add("empty-head");
             left.getChildren().setAll(empty);
             margin.getChildren().clear();

@@ -35,6 +35,7 @@ final class ReadingBox extends VBox {
     void show(SheetFigures figures) {
         getChildren().clear();
         Interpretation interpretation = figures.interpretation();
+        interpretation.waiting().ifPresent(waiting -> say(Words.of(waiting)));
         interpretation.classes().ifPresent(reading -> {
             gaps(reading, figures);
             if (reading.wasReordered()) {

@@ -293,7 +293,7 @@ public final class EntriesPage extends VBox {
         Exact count = figures.sample().count();
         sentence.setText(
                 count.signum() == 0
-                        ? Words.of("entries.nothing")
+                        ? reading.waiting().map(Words::of).orElse(Words.of("entries.nothing"))
                         : count.equals(Exact.ONE)
                                 ? Words.of("entries.sentence.one")
                                 : Words.of("entries.sentence", figures.text().carried(count)));

@@ -125,7 +125,8 @@ final class EntryCell extends StackPane {
                 WRONG,
                 status == Interpretation.Status.NOT_A_NUMBER
                         || status == Interpretation.Status.BAD_FREQUENCY
-                        || status == Interpretation.Status.BAD_CLASS);
+                        || status == Interpretation.Status.BAD_CLASS
+                        || status == Interpretation.Status.OPEN_FREQUENCY);
     }
 
     private static void show(Node node, boolean visible) {

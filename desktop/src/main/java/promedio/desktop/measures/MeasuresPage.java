@@ -144,10 +144,11 @@ public final class MeasuresPage extends ScrollPane {
     }
 
     private Node empty(SheetFigures figures) {
-        if (figures.interpretation().count(Interpretation.Status.NOT_A_NUMBER) > 0) {
+        boolean words = figures.interpretation().count(Interpretation.Status.NOT_A_NUMBER) > 0;
+        if (words && figures.interpretation().waiting().isEmpty()) {
             return new CategoriesPane(figures);
         }
-        Label nothing = new Label(Words.of("measures.empty"));
+        Label nothing = new Label(figures.whyEmpty());
         nothing.getStyleClass().add("empty-head");
         Hyperlink next = new Hyperlink(Words.of("measures.empty.next"));
         next.setOnAction(click -> model.looking().pageProperty().set(DeskModel.Page.ENTRIES));

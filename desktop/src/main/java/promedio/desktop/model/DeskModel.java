@@ -323,6 +323,16 @@ public final class DeskModel {
         intake.type(text);
     }
 
+    /** How a sample was read from a paste or a file, while its entries stand as they were read. */
+    public Optional<HowRead> howRead(SampleSheet sheet) {
+        return intake.howRead(sheet);
+    }
+
+    /** Reads the same paste in another of its ways. */
+    public void readAs(HowRead note, int which) {
+        intake.readAs(note, which);
+    }
+
     /** Sets a convention of the card. */
     public <T> void choose(CardKey<T> key, T choice) {
         make(new Edit.ChangeCard(assignment().card().with(key, choice)));

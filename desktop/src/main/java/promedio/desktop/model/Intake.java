@@ -1,23 +1,28 @@
 package promedio.desktop.model;
 
 import java.nio.file.Path;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.Entries;
 import promedio.core.assignment.SampleSheet;
-import promedio.core.assignment.Typing;
 import promedio.core.course.CardKey;
-import promedio.core.course.DecimalMark;
+import promedio.core.course.Frequencies;
 import promedio.core.number.Numerals;
+import promedio.core.pasted.Found;
+import promedio.core.pasted.Pasted;
+import promedio.core.pasted.Reading;
 import promedio.desktop.text.Words;
 import promedio.files.InputProblem;
-import promedio.files.delimited.TypingReader;
+import promedio.files.delimited.PastedReader;
 
 /** Turns what is typed, pasted or read from a text file into samples of the desk. */
 final class Intake {
@@ -25,6 +30,9 @@ final class Intake {
     /** So many characters are read in a moment. */
     private static final int FEW_CHARACTERS = 4_000;
 
+    private static final int MOST_NOTES = 12;
+
+    private final Deque<HowRead> notes = new ArrayDeque<>();
     private long reading;
     private long stopped;
     private int waiting;
@@ -33,31 +41,25 @@ final class Intake {
         this.desk = desk;
     }
 
-    /** How something is taken apart, given the decimal mark. */
-    private interface Source {
-        Typing read(Numerals numerals) throws InputProblem;
-    }
-
     /**
      * Takes what was typed or pasted: a few words at once, more of it off the thread of the window and one after another, so
      * that it stands there in the order in which it came.
      */
     void type(String text) {
         Numerals numerals = desk.assignment().card().numerals();
-        boolean empty = desk.assignment().sheets().isEmpty();
         if (text.length() <= FEW_CHARACTERS && waiting == 0) {
-            typed(typed(text, numerals, empty));
+            typed(text, Pasted.read(text, numerals));
             return;
         }
         waiting++;
         desk.filing().readingProperty().set(true);
         long mine = stopped;
         desk.inBackground(
-                () -> typed(text, numerals, empty),
+                () -> Pasted.read(text, numerals),
                 read -> {
                     done();
                     if (mine == stopped) {
-                        typed(read);
+                        typed(text, read);
                     }
                 },
                 this::done);
@@ -70,34 +72,30 @@ final class Intake {
         }
     }
 
-    private static Read typed(String text, Numerals numerals, boolean empty) {
-        try {
-            return better(mark -> Typing.parse(text, mark), numerals, empty);
-        } catch (InputProblem impossible) {
-            throw new IllegalStateException(impossible);
-        }
-    }
-
-    private void typed(Read read) {
-        if (!read.typing().isEmpty()) {
-            take(read.typing(), read.commas(), "");
-        } else {
-            read.typing().told().ifPresent(told -> desk.say(Words.of(told)));
+    private void typed(String text, List<Reading> readings) {
+        Optional<Edit> row = desk.sheet()
+                .filter(sheet -> sheet.kind() == SampleSheet.Kind.CLASSES)
+                .flatMap(sheet -> Pasted.classRow(text, desk.assignment().card().numerals())
+                        .<Edit>map(cells -> new Edit.InsertRows(
+                                sheet.id(), sheet.size(), List.of(List.of(cells.get(0)), List.of(cells.get(1))))));
+        if (row.isPresent()) {
+            desk.make(row.get());
+        } else if (!readings.isEmpty()) {
+            take(readings, "");
         }
     }
 
     /** Reads a text file off the thread of the window; {@link #stop} lets its contents drop. */
     void file(Path path) {
         Numerals numerals = desk.assignment().card().numerals();
-        boolean empty = desk.assignment().sheets().isEmpty();
-        inTurn(path, () -> read(path, numerals, empty), result -> {
+        inTurn(path, () -> read(path, numerals), result -> {
             if (result.problem().isPresent()) {
                 desk.say(result.problem().get());
-            } else if (result.typing().isEmpty()) {
+            } else if (result.readings().isEmpty()) {
                 desk.say(Words.of("message.nothing", path.getFileName()));
             } else {
                 desk.startSample();
-                take(result.typing(), result.commas(), name(path));
+                take(result.readings(), name(path));
             }
         });
     }
@@ -127,14 +125,14 @@ final class Intake {
         desk.say(Words.of("message.stopped"));
     }
 
-    /** What came of reading: cells, whether with decimal commas, or the sentence why not. */
-    private record Read(Typing typing, boolean commas, Optional<String> problem) {}
+    /** What came of reading a file: its readings, or the sentence why not. */
+    private record Read(List<Reading> readings, Optional<String> problem) {}
 
-    private static Read read(Path path, Numerals numerals, boolean empty) {
+    private static Read read(Path path, Numerals numerals) {
         try {
-            return better(mark -> TypingReader.read(path, mark), numerals, empty);
+            return new Read(PastedReader.read(path, numerals), Optional.empty());
         } catch (InputProblem problem) {
-            return new Read(Typing.NOTHING, false, Optional.of(Words.of(problem.sentence())));
+            return new Read(List.of(), Optional.of(Words.of(problem.sentence())));
         }
     }
 
@@ -143,94 +141,104 @@ final class Intake {
         return path.getFileName().toString().replaceFirst("\\.[^.]*$", "");
     }
 
-    /** On an empty shelf, the reading with decimal commas where more of the cells are numbers so. */
-    private static Read better(Source source, Numerals numerals, boolean empty) throws InputProblem {
-        Typing typing = source.read(numerals);
-        long numbers = typing.numbers(numerals);
-        boolean all = typing.cells() == numbers;
-        if (empty && !all && numerals.decimalMark() == '.') {
-            Typing other = source.read(Numerals.COMMA);
-            if (other.numbers(Numerals.COMMA) > numbers) {
-                return new Read(other, true, Optional.empty());
-            }
+    /** Everything that comes of a paste or a file is one edit, to be taken back at once. */
+    private void take(List<Reading> readings, String name) {
+        Reading reading = readings.get(0);
+        if (reading.samples().isEmpty()) {
+            desk.say(reading.told().stream().map(Words::of).collect(Collectors.joining(" ")));
+            return;
         }
-        return new Read(typing, false, Optional.empty());
+        Optional<Edit> more = desk.sheet().flatMap(sheet -> appended(sheet, reading));
+        if (more.isPresent()) {
+            desk.make(more.get());
+            return;
+        }
+        Assignment before = desk.assignment();
+        make("add-sample", List.of(), before.sheets().size(), new HowRead(readings, 0, List.of(), name));
     }
 
-    /** Everything that comes of a paste or a file is one edit, to be taken back at once. */
-    private void take(Typing typing, boolean commas, String name) {
-        List<Edit> edits = new ArrayList<>();
-        Assignment before = desk.assignment();
-        if (commas) {
-            edits.add(new Edit.ChangeCard(before.card().with(CardKey.DECIMAL_MARK, DecimalMark.COMMA)));
+    /** Makes the samples of a reading, in place of others, at a place of the shelf. */
+    private void make(String undoKey, List<Edit> first, int at, HowRead note) {
+        Assignment with = desk.assignment();
+        List<Edit> edits = new ArrayList<>(first);
+        for (Edit edit : first) {
+            with = edit.apply(with);
         }
-        Optional<SampleSheet> chosen = desk.sheet();
-        Optional<Edit> more = chosen.flatMap(sheet -> appended(sheet, typing));
-        List<SampleSheet> fresh = more.isPresent() ? List.of() : sheets(before, typing, name);
-        more.ifPresent(edits::add);
-        for (int i = 0; i < fresh.size(); i++) {
-            edits.add(new Edit.AddSheet(before.sheets().size() + i, fresh.get(i)));
+        List<SampleSheet> made = new ArrayList<>();
+        List<Found> samples = note.reading().samples();
+        for (Found found : samples) {
+            SampleSheet sheet = sheet(with, found, samples.size() == 1 ? note.name() : "");
+            Edit add = new Edit.AddSheet(at + made.size(), sheet);
+            with = add.apply(with);
+            edits.add(add);
+            made.add(sheet);
         }
-        desk.make(
-                edits.size() == 1
-                        ? edits.get(0)
-                        : new Edit.Together(more.isPresent() ? "add-entries" : "add-sample", edits));
-        if (!fresh.isEmpty()) {
-            desk.select(fresh.get(0).id());
-            if (typing.kind() == SampleSheet.Kind.CLASSES) {
-                desk.looking().pageProperty().set(DeskModel.Page.CLASSES);
-            }
-            typing.told().ifPresent(told -> desk.say(Words.of(told)));
+        boolean relative = desk.assignment().card().get(CardKey.FREQUENCIES) == Frequencies.RELATIVE;
+        boolean others = with.sheets().stream()
+                .anyMatch(sheet -> sheet.kind() != SampleSheet.Kind.VALUES && !made.contains(sheet));
+        if (note.reading().relative() != relative && !others) {
+            Frequencies frequencies = note.reading().relative() ? Frequencies.RELATIVE : Frequencies.COUNTS;
+            edits.add(new Edit.ChangeCard(desk.assignment().card().with(CardKey.FREQUENCIES, frequencies)));
         }
-        if (commas) {
-            desk.say(Words.of("message.commas"));
+        notes.addFirst(new HowRead(note.readings(), note.chosen(), made, note.name()));
+        while (notes.size() > MOST_NOTES) {
+            notes.removeLast();
+        }
+        desk.make(edits.size() == 1 ? edits.get(0) : new Edit.Together(undoKey, edits));
+        made.stream()
+                .filter(sheet -> hasNumbers(sheet, desk.assignment().card().numerals()))
+                .findFirst()
+                .or(() -> made.stream().findFirst())
+                .ifPresent(sheet -> desk.select(sheet.id()));
+    }
+
+    private static boolean hasNumbers(SampleSheet sheet, Numerals numerals) {
+        return sheet.kind() != SampleSheet.Kind.VALUES || sheet.values().hasNumbers(numerals);
+    }
+
+    /** How a sample was read, while its entries stand as they were read. */
+    Optional<HowRead> howRead(SampleSheet sheet) {
+        return notes.stream().filter(note -> note.made(sheet)).findFirst();
+    }
+
+    /** Puts the samples of another reading in the place of those that were made. */
+    void readAs(HowRead note, int which) {
+        List<SampleSheet> present = desk.assignment().sheets();
+        List<SampleSheet> made = present.stream().filter(note::made).toList();
+        if (!made.isEmpty()) {
+            List<Edit> gone = made.stream()
+                    .<Edit>map(sheet -> new Edit.RemoveSheet(sheet.id()))
+                    .toList();
+            HowRead other = new HowRead(note.readings(), which, List.of(), note.name());
+            make("read-otherwise", gone, present.indexOf(made.get(0)), other);
         }
     }
 
     /** More entries of a sample; empty where what was typed is of another kind, and makes samples of its own. */
-    private static Optional<Edit> appended(SampleSheet sheet, Typing typing) {
-        int columns = sheet.columns().size();
-        if (columns == 1 && typing.columns().size() > 1
-                || typing.kind() != SampleSheet.Kind.VALUES && typing.kind() != sheet.kind()) {
+    private static Optional<Edit> appended(SampleSheet sheet, Reading reading) {
+        if (reading.samples().size() > 1) {
+            return Optional.empty();
+        }
+        Found found = reading.samples().get(0);
+        boolean values = found.kind() == SampleSheet.Kind.VALUES;
+        if (sheet.kind() == SampleSheet.Kind.CLASSES && values || !values && found.kind() != sheet.kind()) {
             return Optional.empty();
         }
         List<List<String>> rows =
-                new ArrayList<>(typing.columns().stream().map(Entries::texts).toList());
-        while (rows.size() < columns) {
-            rows.add(Collections.nCopies(typing.columns().get(0).size(), "1"));
+                new ArrayList<>(found.columns().stream().map(Entries::texts).toList());
+        while (rows.size() < sheet.columns().size()) {
+            rows.add(Collections.nCopies(found.size(), "1"));
         }
-        return Optional.of(new Edit.InsertRows(sheet.id(), sheet.size(), rows.subList(0, columns)));
+        return Optional.of(new Edit.InsertRows(sheet.id(), sheet.size(), rows));
     }
 
-    private static List<SampleSheet> sheets(Assignment before, Typing typing, String name) {
-        List<SampleSheet> fresh = new ArrayList<>();
-        Assignment with = before;
-        if (typing.kind() != SampleSheet.Kind.VALUES) {
-            return List.of(SampleSheet.table(
-                    typing.kind(),
-                    before.freshId(),
-                    heading(typing, 0, name, before.sheets().size() + 1),
-                    "",
-                    typing.columns().get(0),
-                    typing.columns().get(1)));
-        }
-        for (int i = 0; i < typing.columns().size(); i++) {
-            int at = with.sheets().size();
-            SampleSheet sheet = SampleSheet.list(
-                    with.freshId(),
-                    heading(typing, i, name, at + 1),
-                    "",
-                    typing.columns().get(i));
-            with = new Edit.AddSheet(at, sheet).apply(with);
-            fresh.add(sheet);
-        }
-        return fresh;
-    }
-
-    private static String heading(Typing typing, int column, String name, int number) {
-        String heading = typing.headings().get(column);
-        boolean only =
-                typing.kind() != SampleSheet.Kind.VALUES || typing.columns().size() == 1;
-        return !heading.isEmpty() ? heading : only && !name.isEmpty() ? name : Words.of("sample.name", number);
+    private static SampleSheet sheet(Assignment with, Found found, String name) {
+        String called = !found.name().isEmpty()
+                ? found.name()
+                : !name.isEmpty() ? name : Words.of("sample.name", with.sheets().size() + 1);
+        List<Entries> columns = found.columns();
+        return found.kind() == SampleSheet.Kind.VALUES
+                ? SampleSheet.list(with.freshId(), called, found.unit(), columns.get(0))
+                : SampleSheet.table(found.kind(), with.freshId(), called, found.unit(), columns.get(0), columns.get(1));
     }
 }

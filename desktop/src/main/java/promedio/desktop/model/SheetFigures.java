@@ -115,6 +115,11 @@ public final class SheetFigures {
         return interpretation.sheet();
     }
 
+    /** Why there is nothing to show: everything waits for a frequency, or there is no number yet. */
+    public String whyEmpty() {
+        return interpretation.waiting().map(Words::of).orElseGet(() -> Words.of("measures.empty"));
+    }
+
     /** The sample's name, fit to be shown. */
     public String name() {
         return Visible.line(sheet().name(), LONGEST_NAME);

@@ -21,8 +21,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
+import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CardKey;
-import promedio.core.course.DecimalMark;
 import promedio.core.course.DeviationCentre;
 import promedio.core.course.Divisor;
 import promedio.core.course.SkewnessChoice;
@@ -406,14 +406,52 @@ class DeskModelTest {
     }
 
     @Test
-    void decimal_commas_are_understood_on_an_empty_shelf_only() {
+    void decimal_commas_are_understood_for_this_sample_and_the_card_stays() {
         desk.type("12,5 13,1 12,9");
-        assertThat(figure("sum")).isEqualTo("38,50");
-        DeskModel other = new DeskModel(Background.DIRECT);
-        other.type("1.5 2.5");
-        other.startSample();
-        other.type("12,5 13,1");
-        assertThat(other.assignment().card()).isEqualTo(promedio.core.course.CourseCard.STANDARD);
+        assertThat(figure("sum")).isEqualTo("38.50");
+        assertThat(desk.assignment().card()).isEqualTo(promedio.core.course.CourseCard.STANDARD);
+    }
+
+    @Test
+    void another_reading_takes_the_place_of_the_first_and_can_be_taken_back() {
+        desk.type("0 5\n1 8\n2 12");
+        SampleSheet table = desk.sheet().orElseThrow();
+        assertThat(table.kind()).isEqualTo(SampleSheet.Kind.FREQUENCIES);
+        HowRead note = desk.howRead(table).orElseThrow();
+        int columns = note.readings().stream()
+                .map(reading -> reading.samples().size())
+                .toList()
+                .indexOf(2);
+        desk.readAs(note, columns);
+        assertThat(desk.assignment().sheets())
+                .extracting(sheet -> sheet.values().texts().toString())
+                .containsExactly("[0, 1, 2]", "[5, 8, 12]");
+        assertThat(desk.howRead(desk.sheet().orElseThrow()).orElseThrow().chosen())
+                .isEqualTo(columns);
+        desk.undo();
+        assertThat(desk.assignment().sheets()).containsExactly(table);
+        assertThat(desk.howRead(table)).isPresent();
+        desk.make(new Edit.SetEntry(table.id(), 0, 0, "7"));
+        assertThat(desk.howRead(desk.sheet().orElseThrow()))
+                .as("changed entries are no longer as they were read")
+                .isEmpty();
+    }
+
+    @Test
+    void what_needs_an_open_frequency_waits_for_it() {
+        desk.type("Class\tf\n0-10\t5\n10-20\tp\n20-30\t12");
+        SheetFigures figures = desk.figuresProperty().get();
+        assertThat(figures.sample().isEmpty()).isTrue();
+        assertThat(figures.whyEmpty()).startsWith("The frequency of 10-20 is still open (p)");
+        desk.make(new Edit.SetEntry(figures.sheet().id(), 1, 1, "8"));
+        assertThat(figure("mean")).isEqualTo("17.80");
+    }
+
+    @Test
+    void a_class_typed_under_a_class_table_is_one_more_row_of_it() {
+        desk.type("0-10 5\n10-20 8");
+        desk.type("20 - 30  12");
+        assertThat(desk.sheet().orElseThrow().columns().toString()).isEqualTo("[[0-10, 10-20, 20 - 30], [5, 8, 12]]");
     }
 
     @Test
@@ -421,6 +459,8 @@ class DeskModelTest {
         Path quoted = Files.writeString(
                 folder.resolve("log of repairs.csv"), "minutes,\"kind, or item\"\n12,\"lamp, tall\"\n");
         desk.filing().typeFile(quoted);
+        assertThat(desk.assignment().sheets()).extracting(sheet -> sheet.name()).containsExactly("minutes");
+        desk.readAs(desk.howRead(desk.sheet().orElseThrow()).orElseThrow(), 1);
         assertThat(desk.assignment().sheets())
                 .extracting(sheet -> sheet.name())
                 .containsExactly("minutes", "kind, or item");
@@ -473,7 +513,8 @@ class DeskModelTest {
     void a_paste_of_several_columns_is_one_edit_to_be_taken_back() {
         desk.type("a\tb\tc\td\n1,5\t2,5\t3\t4\n2,5\t3,5\t4\t5");
         assertThat(desk.assignment().sheets()).hasSize(4);
-        assertThat(desk.assignment().card().get(CardKey.DECIMAL_MARK)).isEqualTo(DecimalMark.COMMA);
+        assertThat(desk.assignment().sheets().get(0).values().texts()).containsExactly("1.5", "2.5");
+        assertThat(desk.assignment().card()).isEqualTo(promedio.core.course.CourseCard.STANDARD);
         desk.undo();
         assertThat(desk.assignment()).isEqualTo(Assignment.EMPTY);
     }

@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import promedio.core.assignment.Entries;
-import promedio.core.assignment.Typing;
+import promedio.core.assignment.EntryColumns;
 import promedio.core.number.Numerals;
 import promedio.core.sentence.Sentence;
 import promedio.files.InputProblem;
@@ -53,7 +53,7 @@ final class Delimited {
 
     /** The same as columns, without a row in between being kept. */
     static List<Entries> columns(String source, String text, Numerals numerals) throws InputProblem {
-        Typing.ColumnsBuilder columns = new Typing.ColumnsBuilder();
+        EntryColumns columns = new EntryColumns();
         boolean several = several(source, text, numerals);
         long[] blank = {0};
         each(source, text, numerals, row -> {

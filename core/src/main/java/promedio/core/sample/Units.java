@@ -1,6 +1,7 @@
-package promedio.core.marking;
+package promedio.core.sample;
 
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -8,11 +9,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
-/** The units that may stand behind an answer: the sample’s own, usual words and signs, and squares of them. */
-final class Units {
+/** The units that may stand behind a number or an answer: the sample’s own, usual words and signs, and squares of them. */
+public final class Units {
     /** What a percent sign counts. */
-    static final String PERCENT = "%";
+    public static final String PERCENT = "%";
 
     private static final List<List<String>> SAME = List.of(
             List.of(PERCENT, "percent", "per cent", "pct"),
@@ -81,6 +83,13 @@ final class Units {
     private static final Pattern SQUARE =
             Pattern.compile("(?:sq\\.?|square)\\s+(.+)|(.+?)\\s*(?:²|\\^2|\\s+squared|\\s+sq\\.?)");
 
+    /** The usual units as alternatives of a regular expression, the longer first; signs of money, which stand before, are not among them. */
+    public static final String ALTERNATIVES = KNOWN.keySet().stream()
+            .filter(word -> !"$£€₹".contains(word))
+            .sorted(Comparator.comparing(String::length).reversed().thenComparing(Comparator.naturalOrder()))
+            .map(Pattern::quote)
+            .collect(Collectors.joining("|"));
+
     private Units() {}
 
     /**
@@ -89,10 +98,15 @@ final class Units {
      * @param name the first of the words that mean the same
      * @param power 1, or 2 for its square
      */
-    record Unit(String name, int power) {}
+    public record Unit(String name, int power) {}
+
+    /** Whether a word or sign is a usual unit by itself. */
+    public static boolean isKnown(String word) {
+        return KNOWN.containsKey(plain(word));
+    }
 
     /** The unit that a text is, for a sample in a unit; empty when it is none. */
-    static Optional<Unit> read(String text, String sampleUnit) {
+    public static Optional<Unit> read(String text, String sampleUnit) {
         String plain = plain(text);
         Optional<Unit> whole = named(plain, sampleUnit).map(name -> new Unit(name, 1));
         if (whole.isPresent()) {
@@ -107,7 +121,7 @@ final class Units {
     }
 
     /** What the sample’s own unit is called here. */
-    static String nameOf(String sampleUnit) {
+    public static String nameOf(String sampleUnit) {
         String plain = plain(sampleUnit);
         return KNOWN.getOrDefault(plain, plain);
     }

@@ -25,38 +25,45 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import promedio.core.assignment.Interpretation;
 import promedio.core.assignment.SampleSheet;
-import promedio.core.assignment.Typing;
 import promedio.core.course.CourseCard;
 import promedio.core.number.Numerals;
+import promedio.core.pasted.Found;
+import promedio.core.pasted.Pasted;
+import promedio.core.pasted.Reading;
 import promedio.core.sample.Sample;
 import promedio.files.InputProblem;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
-class TypingReaderTest {
+class PastedReaderTest {
     @ParameterizedTest(name = "{0}")
     @CsvSource(
             delimiter = '§',
             quoteCharacter = '`',
             textBlock =
                     """
-                    minutes\\n12\\n15                  § VALUES [minutes] [[12, 15]]
-                    12\\n\\n15\\n\\n                   § VALUES [] [[12, , 15]]
-                    a,b\\n1,2\\n\\n3,4\\n              § VALUES [a, b] [[1, 3], [2, 4]]
-                    a;b\\n1;\\n3                      § VALUES [a, b] [[1, 3], [, ]]
-                    "a, b"\\n1\\n\\n3                 § VALUES [a, b] [[1, , 3]]
-                    "a; b",c\\n1,2\\n3,4            § VALUES [a; b, c] [[1, 3], [2, 4]]
-                    visitors,f\\n8,3\\n9,5            § FREQUENCIES [visitors, f] [[8, 9], [3, 5]]
-                    class,f\\n0-9,3\\n10-19,5         § CLASSES [class] [[0-9, 10-19], [3, 5]]
-                    10-19: 4\\n20-29: 9               § CLASSES [] [[10-19, 20-29], [4, 9]]
-                    12 15\\n17 18                    § VALUES [] [[12, 15, 17, 18]]
-                    1 | 2 5\\n2 | 0                  § VALUES [] [[12, 15, 20]]
+                    minutes\\n12\\n15                  § values minutes[[12, 15]]
+                    12\\n\\n15\\n\\n                   § values [[12, , 15]]
+                    a,b\\n1,2\\n\\n3,4\\n              § values a[[1, 3]] values b[[2, 4]]
+                    a;b\\n1;5\\n3;                     § values a[[1, 3]] values b[[5]]
+                    "a, b"\\n1\\n\\n3                 § values a, b[[1, , 3]]
+                    "a; b",c\\n1,2\\n3,4            § values a; b[[1, 3]] values c[[2, 4]]
+                    visitors,f\\n8,3\\n9,5            § frequencies visitors[[8, 9], [3, 5]]
+                    class,f\\n0-9,3\\n10-19,5         § classes class[[0-9, 10-19], [3, 5]]
+                    10-19: 4\\n20-29: 9               § classes [[10-19, 20-29], [4, 9]]
+                    12 15\\n17 18                    § values [[12, 15, 17, 18]]
+                    1 | 2 5\\n2 | 0                  § values [[12, 15, 20]]
+                    12, 15, 15, 18                   § values [[12, 15, 15, 18]]
+                    12,5\\n14,7\\n13,25               § values [[12.5, 14.7, 13.25]]
+                    Masse;f\\n1,5;3\\n2,5;7           § frequencies Masse[[1.5, 2.5], [3, 7]]
+                    "17,5","2"\\n"18,5","4"\\n"19,5","3" § frequencies [[17.5, 18.5, 19.5], [2, 4, 3]]
                     """)
     void a_text_file_is_taken_apart(String text, String parts, @TempDir Path folder) throws Exception {
         Path file = Files.writeString(folder.resolve("a.csv"), text.strip().replace("\\n", "\n"));
-        Typing typing = TypingReader.read(file, Numerals.POINT);
-        List<String> headings =
-                typing.headings().stream().filter(heading -> !heading.isEmpty()).toList();
-        assertThat(typing.kind() + " " + headings + " " + typing.columns()).isEqualTo(parts);
+        Reading reading = PastedReader.read(file, Numerals.POINT).get(0);
+        assertThat(reading.samples().stream()
+                        .map(found -> found.kind().id() + " " + found.name() + found.columns())
+                        .collect(Collectors.joining(" ")))
+                .isEqualTo(parts);
     }
 
     @Provide
@@ -72,7 +79,8 @@ class TypingReaderTest {
         Path file = Files.createTempFile("table", ".tsv");
         try {
             Files.writeString(file, text);
-            assertThat(TypingReader.read(file, Numerals.POINT)).isEqualTo(Typing.parse(text, Numerals.POINT));
+            assertThat(PastedReader.read(file, Numerals.POINT).get(0).samples())
+                    .isEqualTo(Pasted.read(text, Numerals.POINT).get(0).samples());
         } finally {
             Files.delete(file);
         }
@@ -81,7 +89,7 @@ class TypingReaderTest {
     @Test
     void an_empty_file_is_refused_with_a_sentence(@TempDir Path folder) throws IOException {
         Path file = Files.writeString(folder.resolve("a.csv"), "\n \n");
-        assertThatThrownBy(() -> TypingReader.read(file, Numerals.POINT))
+        assertThatThrownBy(() -> PastedReader.read(file, Numerals.POINT))
                 .isInstanceOf(InputProblem.class)
                 .hasMessage("“a.csv”: it is empty; numbers are expected.");
     }
@@ -126,10 +134,13 @@ class TypingReaderTest {
         Path file = Files.createTempFile("list", ".csv");
         try {
             Files.writeString(file, text);
-            Typing typing = TypingReader.read(file, Numerals.POINT);
-            assertThat(typing.kind()).isEqualTo(SampleSheet.Kind.VALUES);
+            List<Found> found = PastedReader.read(file, Numerals.POINT).get(0).samples();
+            assertThat(found).hasSize(1);
+            assertThat(found.get(0).kind()).isEqualTo(SampleSheet.Kind.VALUES);
             Sample shown = Interpretation.of(
-                            SampleSheet.list("s1", "", "", typing.columns().get(0)), CourseCard.STANDARD)
+                            SampleSheet.list(
+                                    "s1", "", "", found.get(0).columns().get(0)),
+                            CourseCard.STANDARD)
                     .sample();
             assertThat(shown.rows()).isEqualTo(solved.rows());
             for (int i = 0; i < shown.rows(); i++) {
@@ -188,23 +199,22 @@ class TypingReaderTest {
     }
 
     /** Far more than it takes; what it takes is told in docs/performance.md. */
-    @Property(tries = 250)
+    @Property(tries = 120)
     void whatever_is_typed_or_opened_is_read_in_the_end(@ForAll("awkward") String text) throws Exception {
         assertTimeoutPreemptively(Duration.ofSeconds(10), () -> {
-            Typing typed = Typing.parse(text, Numerals.POINT);
-            if (!typed.isEmpty()) {
-                Typing.parse(text, Numerals.COMMA);
-                for (SampleSheet.Kind kind : SampleSheet.Kind.values()) {
-                    if (typed.columns().size() >= kind.width()) {
-                        SampleSheet sheet = kind == SampleSheet.Kind.VALUES
-                                ? SampleSheet.list("s1", "", "", typed.columns().get(0))
+            for (Numerals card : List.of(Numerals.POINT, Numerals.COMMA)) {
+                for (Reading reading : Pasted.read(text, card)) {
+                    assertThat(reading.told().toString()).isNotEmpty();
+                    for (Found found : reading.samples()) {
+                        SampleSheet sheet = found.kind() == SampleSheet.Kind.VALUES
+                                ? SampleSheet.list("s1", "", "", found.columns().get(0))
                                 : SampleSheet.table(
-                                        kind,
+                                        found.kind(),
                                         "s1",
                                         "",
                                         "",
-                                        typed.columns().get(0),
-                                        typed.columns().get(1));
+                                        found.columns().get(0),
+                                        found.columns().get(1));
                         assertThat(Interpretation.of(sheet, CourseCard.STANDARD).leftOut())
                                 .isNotNull();
                     }
@@ -223,15 +233,15 @@ class TypingReaderTest {
     void a_ragged_table_and_an_open_quote_are_refused_with_line_and_reason(@TempDir Path folder) throws Exception {
         Path ragged = Files.writeString(
                 folder.resolve("ragged.csv"), "1\n".repeat(5_000) + ",".repeat(4_000) + "\n" + "1\n".repeat(10));
-        assertThatThrownBy(() -> TypingReader.read(ragged, Numerals.POINT))
+        assertThatThrownBy(() -> PastedReader.read(ragged, Numerals.POINT))
                 .hasMessage(
                         "“ragged.csv”, row 5001: it has 4001 cells where nearly all other rows have far fewer; is the"
                                 + " separator right?");
         Path open = Files.writeString(folder.resolve("open.csv"), "a,b\n1,2\n3,\"4\n5,6\n");
-        assertThatThrownBy(() -> TypingReader.read(open, Numerals.POINT))
+        assertThatThrownBy(() -> PastedReader.read(open, Numerals.POINT))
                 .hasMessage("“open.csv”, row 3: a quotation mark is opened in this row and never closed.");
         Path behind = Files.writeString(folder.resolve("behind.csv"), "a,b\n\"1\"x,2\n");
-        assertThatThrownBy(() -> TypingReader.read(behind, Numerals.POINT))
+        assertThatThrownBy(() -> PastedReader.read(behind, Numerals.POINT))
                 .hasMessage("“behind.csv”, row 2: behind a closing quotation mark stands 'x', where a separator or"
                         + " the end of the row is expected.");
     }

@@ -1,0 +1,37 @@
+package promedio.core.pasted;
+
+import java.util.List;
+import promedio.core.assignment.Entries;
+import promedio.core.assignment.SampleSheet;
+
+/**
+ * A sample found in a text.
+ *
+ * @param name what it is headed; empty where it is not
+ * @param unit the unit that stands in its heading or behind its numbers; may be empty
+ * @param kind what its columns hold
+ * @param columns one column of values, or values or classes beside frequencies
+ */
+public record Found(String name, String unit, SampleSheet.Kind kind, List<Entries> columns) {
+    /** Copies the list. */
+    public Found {
+        columns = List.copyOf(columns);
+    }
+
+    static Found list(String name, String unit, List<String> values) {
+        return new Found(name, unit, SampleSheet.Kind.VALUES, List.of(Entries.of(values)));
+    }
+
+    static Found table(String name, String unit, SampleSheet.Kind kind, List<String> first, List<String> frequencies) {
+        return new Found(name, unit, kind, List.of(Entries.of(first), Entries.of(frequencies)));
+    }
+
+    /** How many rows it has. */
+    public int size() {
+        return columns.get(0).size();
+    }
+
+    Found called(String otherName, String otherUnit) {
+        return new Found(otherName, otherUnit, kind, columns);
+    }
+}

@@ -1,0 +1,226 @@
+package promedio.core.pasted;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import promedio.core.assignment.Entries;
+import promedio.core.assignment.EntryColumns;
+import promedio.core.assignment.SampleSheet;
+import promedio.core.number.Numerals;
+import promedio.core.sentence.Sentence;
+
+/**
+ * Reads what is typed or pasted by what it is: a list, a frequency table, a class table, running totals, a stem-and-leaf
+ * display, several samples, totals only; standing or lying, in whatever wrapping it is printed with. Definitions for tables,
+ * “Pasted and typed text”.
+ */
+public final class Pasted {
+    private static final int MOST_READINGS = 5;
+    /** A longer text is not looked at for the rarer forms. */
+    private static final int MOST_LINES = 60_000;
+
+    private static final Pattern TITLE =
+            Pattern.compile("(?i)(?:table|figure|fig\\.|exhibit)\\s+[0-9][0-9.]*[a-z]?\\b.*");
+    private static final Pattern NUMBERS_ONLY = Pattern.compile("[\\s0-9.;+-]*+");
+
+    private Pasted() {}
+
+    /**
+     * The sensible readings of a text, the likeliest first; none where there is nothing in it.
+     *
+     * @param card how numbers are written under the course card: so are the entries of the readings, however the text writes
+     *     them
+     */
+    public static List<Reading> read(String text, Numerals card) {
+        Optional<Reading> column = longColumn(text);
+        if (column.isPresent()) {
+            return List.of(column.get());
+        }
+        List<String> lines = Plain.lines(text);
+        List<Reading> readings = new ArrayList<>();
+        if (lines.isEmpty()) {
+            return readings;
+        }
+        if (lines.size() > 1
+                && isSentence(lines.get(0))
+                && lines.stream().skip(1).anyMatch(Pasted::hasDigits)) {
+            Sentence left = Sentence.of("pasted.left-out.line", lines.get(0).strip());
+            return read(String.join("\n", lines.subList(1, lines.size())), card).stream()
+                    .map(reading -> reading.telling(left))
+                    .toList();
+        }
+        for (NumberStyle style : NumberStyle.of(lines, card)) {
+            for (Reading reading : inStyle(lines, new Cells(style, card))) {
+                Reading whole = style.told().map(reading::telling).orElse(reading);
+                if (readings.size() < MOST_READINGS && readings.stream().noneMatch(whole::isSame)) {
+                    readings.add(whole);
+                }
+            }
+        }
+        return readings;
+    }
+
+    /** A class and its frequency on one line, as they are typed under a class table; empty where something else stands there. */
+    public static Optional<List<String>> classRow(String text, Numerals card) {
+        List<String> lines = Plain.lines(text);
+        if (lines.size() != 1) {
+            return Optional.empty();
+        }
+        Cells cells = new Cells(NumberStyle.of(lines, card).get(0), card);
+        List<Item> items = cells.lexer().items(lines.get(0));
+        boolean row = items.size() == 2
+                && items.get(0).is(Item.Kind.CLASS)
+                && items.get(1).is(Item.Kind.NUMBER);
+        return row
+                ? Optional.of(List.of(
+                        cells.writtenClass(items.get(0).text()),
+                        cells.written(items.get(1).text())))
+                : Optional.empty();
+    }
+
+    /** Whether commas part the cells of a text, and are no part of its numbers. */
+    public static boolean partsAtCommas(String text, Numerals card) {
+        return NumberStyle.of(Plain.lines(text), card).get(0).commasPart();
+    }
+
+    /**
+     * The sensible readings of columns of cells, as they stand in a file of delimited text.
+     *
+     * @param card how numbers are written under the course card
+     */
+    public static List<Reading> ofColumns(List<Entries> columns, Numerals card) {
+        if (columns.isEmpty() || columns.get(0).size() == 0) {
+            return List.of();
+        }
+        List<String> looked = columns.stream()
+                .flatMap(column -> column.texts().subList(0, Math.min(column.size(), MOST_LINES)).stream())
+                .toList();
+        List<Reading> readings = new ArrayList<>();
+        for (NumberStyle style : NumberStyle.of(looked, card)) {
+            if (!style.commasPart() || readings.isEmpty()) {
+                Cells cells = new Cells(style, card);
+                for (Reading reading : columns.size() == 1
+                        ? List.of(FileColumns.list(columns.get(0), cells))
+                        : FileColumns.table(columns, cells)) {
+                    Reading whole = style.told().map(reading::telling).orElse(reading);
+                    if (readings.stream().noneMatch(whole::isSame)) {
+                        readings.add(whole);
+                    }
+                }
+            }
+        }
+        return readings;
+    }
+
+    /** Whether a line is said about what follows: several words, ended like a sentence or begun like one. */
+    private static boolean isSentence(String line) {
+        String text = line.strip();
+        long words = Pattern.compile("\\p{L}{2,}").matcher(text).results().count();
+        boolean ended = text.endsWith(":") || text.endsWith(".") || text.endsWith("?");
+        return words >= 5
+                        && (ended || Lists.SENTENCE.matcher(text).matches())
+                        && text.indexOf('\t') < 0
+                        && text.indexOf('|') < 0
+                || TITLE.matcher(text).matches();
+    }
+
+    private static boolean hasDigits(String line) {
+        return line.chars().anyMatch(Character::isDigit);
+    }
+
+    private static List<Reading> inStyle(List<String> lines, Cells cells) {
+        List<Reading> readings = new ArrayList<>();
+        if (lines.size() <= MOST_LINES) {
+            Optional<Reading> only = TotalsOnly.read(lines, cells)
+                    .or(() -> Stems.read(lines, cells))
+                    .or(() -> Times.read(lines, cells));
+            only.ifPresent(readings::add);
+        }
+        if (readings.stream().anyMatch(reading -> reading.samples().isEmpty())) {
+            return readings;
+        }
+        List<Rows.Row> rows = new Rows(cells).of(lines);
+        boolean single = rows.stream().filter(row -> row.size() > 1).count() * 4 < rows.size();
+        Optional<Grid> grid = single ? CellLines.read(lines, cells) : GridReader.read(rows, cells);
+        List<Reading> tables =
+                grid.map(table -> TableForm.readings(table, cells)).orElse(List.of());
+        boolean tabbed = lines.stream().anyMatch(line -> hasOneOf(line, "\t;|"));
+        boolean cellwise = tabbed && rows.size() > 1 && rows.stream().anyMatch(row -> row.size() > 2);
+        Optional<Reading> groups = cellwise ? Optional.empty() : Groups.read(lines, cells);
+        Optional<Reading> list = Lists.read(lines, cells);
+        boolean plain = tables.stream().noneMatch(Pasted::isTable);
+        boolean square = !tabbed
+                && tables.stream().noneMatch(Pasted::isOfClasses)
+                && lines.stream().noneMatch(line -> hasOneOf(line, ",:="))
+                && grid.filter(Pasted::isSquare).isPresent();
+        boolean block =
+                square || !tabbed && plain && grid.filter(Pasted::isBlock).isPresent();
+        if (plain) {
+            groups.ifPresent(readings::add);
+        }
+        if (block && groups.isEmpty()) {
+            list.ifPresent(readings::add);
+        }
+        readings.addAll(tables);
+        if (!plain) {
+            groups.ifPresent(readings::add);
+        }
+        if (readings.isEmpty() && tabbed && rows.size() > 1) {
+            readings.addAll(columns(rows)
+                    .map(columns -> FileColumns.table(columns, cells))
+                    .orElse(List.of()));
+        }
+        if (readings.isEmpty()) {
+            list.ifPresent(readings::add);
+        }
+        return readings;
+    }
+
+    /** Rows that tabs part as columns; empty where one row alone is wide. */
+    private static Optional<List<Entries>> columns(List<Rows.Row> rows) {
+        EntryColumns columns = new EntryColumns();
+        boolean even = rows.stream().map(Rows.Row::cells).allMatch(columns::add);
+        return even ? Optional.of(columns.build()).filter(all -> all.size() > 1) : Optional.empty();
+    }
+
+    private static boolean hasOneOf(String line, String characters) {
+        return line.chars().anyMatch(character -> characters.indexOf(character) >= 0);
+    }
+
+    private static boolean isOfClasses(Reading reading) {
+        return reading.samples().stream().anyMatch(found -> found.kind() == SampleSheet.Kind.CLASSES);
+    }
+
+    private static boolean isTable(Reading reading) {
+        return reading.samples().stream().anyMatch(found -> found.kind() != SampleSheet.Kind.VALUES);
+    }
+
+    /** Bare numbers in three columns or more, without headings: a list in rows, as data are printed. */
+    private static boolean isBlock(Grid grid) {
+        return grid.layout() == Layout.STANDING && !grid.isHeaded() && grid.width() >= 3;
+    }
+
+    /** Two numbers above two others, with blanks between: too few to make columns of. */
+    private static boolean isSquare(Grid grid) {
+        return grid.layout() == Layout.STANDING && !grid.isHeaded() && grid.width() == 2 && grid.height() == 2;
+    }
+
+    /** Very many plain numbers, one on each line: nothing else is looked for. */
+    private static Optional<Reading> longColumn(String text) {
+        if (text.length() < MOST_LINES || !NUMBERS_ONLY.matcher(text).matches() || text.indexOf('\t') >= 0) {
+            return Optional.empty();
+        }
+        Entries.Builder entries = new Entries.Builder();
+        for (String line : text.strip().split("\r?\n", -1)) {
+            String cell = line.strip();
+            if (cell.indexOf(' ') >= 0 || cell.indexOf(';') >= 0) {
+                return Optional.empty();
+            }
+            entries.add(cell);
+        }
+        Found found = new Found("", "", SampleSheet.Kind.VALUES, List.of(entries.build()));
+        Sentence what = Reading.what(SampleSheet.Kind.VALUES, entries.size());
+        return Optional.of(Reading.of(what, Layout.STANDING, List.of(found), List.of()));
+    }
+}
