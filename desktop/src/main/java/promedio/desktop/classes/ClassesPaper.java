@@ -33,6 +33,7 @@ import promedio.desktop.margin.AnswerBox;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.SheetFigures;
 import promedio.desktop.model.TableText;
+import promedio.desktop.reading.HowReadLine;
 import promedio.desktop.text.Words;
 
 /**
@@ -48,6 +49,7 @@ final class ClassesPaper extends HBox {
     private final ClassGrid grid = new ClassGrid();
     private final Histogram histogram = new Histogram();
     private final Ogive ogive = new Ogive();
+    private final HowReadLine howRead;
     private final ReadingBox reading;
     private final WorkingBox working;
     private final QuestionBox questions;
@@ -67,6 +69,7 @@ final class ClassesPaper extends HBox {
     ClassesPaper(DeskModel model, ReadOnlyDoubleProperty pageWidth) {
         this.model = model;
         this.pageWidth = pageWidth;
+        howRead = new HowReadLine(model);
         reading = new ReadingBox(model);
         working = new WorkingBox(model, grid);
         questions = new QuestionBox(model, ogive::ask);
@@ -92,7 +95,7 @@ final class ClassesPaper extends HBox {
         getChildren().remove(right);
         left.getChildren().remove(right);
         if (narrow) {
-            left.getChildren().add(Math.min(2, left.getChildren().size()), right);
+            left.getChildren().add(Math.min(3, left.getChildren().size()), right);
         } else {
             getChildren().add(1, right);
         }
@@ -125,13 +128,14 @@ final class ClassesPaper extends HBox {
         Optional<Shown> shown =
                 figures.sample().classes().map(table -> new Shown(table, figures, model.margin()::covers));
         pictures(shown);
-        left.getChildren().setAll(reading);
+        howRead.show(figures.sheet());
+        left.getChildren().setAll(howRead, reading);
         shown.ifPresent(table -> {
             grid.show(table, false);
             working.show(table);
             questions.show(table);
             actions.getChildren().setAll(columns(), action("classes.copy", this::copy));
-            left.getChildren().setAll(reading, grid, working, questions, actions);
+            left.getChildren().setAll(howRead, reading, grid, working, questions, actions);
         });
         showMargin(figures);
     }

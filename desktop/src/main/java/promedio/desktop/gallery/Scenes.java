@@ -58,6 +58,7 @@ final class Scenes {
         working();
         entries();
         classes();
+        pastes();
         notices();
         states();
         slateAndSize();
@@ -234,6 +235,29 @@ final class Scenes {
         shot("classes-less-than", () -> {
             model.show(Assignment.EMPTY, null);
             model.type("less than 10 4\nless than 20 13\nless than 30 25\nless than 40 30");
+        });
+    }
+
+    private void pastes() {
+        shot("paste-lying", () -> {
+            model.show(Assignment.EMPTY, null);
+            model.type("Minutes waited: 0-10 10-20 20-30 30-40 40-50 Total\nNo. of visitors: 5 8 12 6 4 35");
+        });
+        shot("paste-other-readings", () -> {
+            model.show(Assignment.EMPTY, null);
+            model.type("0 5\n1 8\n2 12\n3 4");
+        });
+        shot("paste-groups", () -> {
+            model.show(Assignment.EMPTY, null);
+            model.type("Bench 1: 12, 15, 18, 22\nBench 2: 14, 16, 20 min");
+        });
+        shot("paste-open-frequency", () -> {
+            model.show(Assignment.EMPTY, null);
+            model.type("Class\tf\n0-10\t5\n10-20\tp\n20-30\t12");
+        });
+        shot("paste-totals", () -> {
+            model.show(Assignment.EMPTY, null);
+            model.type("n = 5, Σx = 40, Σx² = 350");
         });
     }
 

@@ -189,7 +189,11 @@ final class Intake {
                 .filter(sheet -> hasNumbers(sheet, desk.assignment().card().numerals()))
                 .findFirst()
                 .or(() -> made.stream().findFirst())
-                .ifPresent(sheet -> desk.select(sheet.id()));
+                .ifPresent(sheet -> {
+                    desk.select(sheet.id());
+                    boolean classes = sheet.kind() == SampleSheet.Kind.CLASSES;
+                    desk.looking().pageProperty().set(classes ? DeskModel.Page.CLASSES : DeskModel.Page.ENTRIES);
+                });
     }
 
     private static boolean hasNumbers(SampleSheet sheet, Numerals numerals) {

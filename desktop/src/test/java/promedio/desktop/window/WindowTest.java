@@ -228,11 +228,16 @@ class WindowTest extends OpenWindow {
         assertThat(figure("mean")).isEqualTo("15.00");
         startEmpty();
         type("12,5 13,1 12,9");
-        assertThat(words()).anyMatch(text -> text.startsWith("Commas are read as decimal marks"));
-        click("#notice-read-points");
-        assertThat(words()).anyMatch(text -> text.startsWith("3 entries would be numbers with a decimal comma"));
+        assertThat(words()).anyMatch(text -> text.endsWith("The comma is read as the decimal mark here."));
+        assertThat(figure("sum")).isEqualTo("38.50");
+        click("#read-as-1");
+        assertThat(figure("sum")).isEqualTo("52.00");
+        press(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(figure("sum")).isEqualTo("38.50");
+        startEmpty();
+        type("12.5 13,1 12.9");
         click("#notice-read-commas");
-        assertThat(figure("sum")).isEqualTo("38,50");
+        assertThat(figure("sum")).isEqualTo("13,10");
     }
 
     @Test

@@ -1,0 +1,77 @@
+package promedio.desktop.reading;
+
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import promedio.core.assignment.SampleSheet;
+import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.HowRead;
+import promedio.desktop.text.Tip;
+import promedio.desktop.text.Words;
+
+/** How a sample was read from a paste or a file, what was left out, and beside it its other readings, one click each. */
+public final class HowReadLine extends VBox {
+    private final DeskModel model;
+    private final Label sentence = new Label();
+    private final FlowPane others = new FlowPane();
+
+    /** The line of a desk. */
+    public HowReadLine(DeskModel model) {
+        this.model = model;
+        sentence.setId("how-read");
+        sentence.setWrapText(true);
+        sentence.setMinHeight(USE_PREF_SIZE);
+        getStyleClass().add("how-read");
+        others.getStyleClass().add("how-read-others");
+        getChildren().add(sentence);
+    }
+
+    /** Says how a sheet was read; nothing where its entries were changed since, or there is nothing to say. */
+    public void show(SampleSheet sheet) {
+        Optional<HowRead> note = model.howRead(sheet).filter(HowReadLine::isWorthSaying);
+        setVisible(note.isPresent());
+        setManaged(note.isPresent());
+        note.ifPresent(this::show);
+    }
+
+    /** A plain list that can be read in one way only needs no words. */
+    private static boolean isWorthSaying(HowRead note) {
+        return note.readings().size() > 1
+                || note.reading().told().size() > 1
+                || note.made().size() > 1
+                || note.made().get(0).kind() != SampleSheet.Kind.VALUES;
+    }
+
+    private void show(HowRead note) {
+        sentence.setText(Words.of(note.reading().told()));
+        others.getChildren().clear();
+        for (int i = 0; i < note.readings().size(); i++) {
+            if (i != note.chosen()) {
+                others.getChildren().add(offer(note, i));
+            }
+        }
+        getChildren().remove(others);
+        if (!others.getChildren().isEmpty()) {
+            getChildren().add(others);
+        }
+    }
+
+    private HBox offer(HowRead note, int which) {
+        Hyperlink link = new Hyperlink(Words.of(note.readings().get(which).what()));
+        link.setId("read-as-" + which);
+        link.setMinWidth(USE_PREF_SIZE);
+        link.setOnAction(click -> model.readAs(note, which));
+        Tip.on(link, Words.of("entries.read-as.tip"));
+        Label or = new Label(Words.of("entries.read-as"));
+        or.getStyleClass().add("soft");
+        or.setMinWidth(USE_PREF_SIZE);
+        HBox offer = new HBox(or, link);
+        offer.setAlignment(Pos.CENTER_LEFT);
+        offer.getStyleClass().add("how-read-offer");
+        return offer;
+    }
+}
