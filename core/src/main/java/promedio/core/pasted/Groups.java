@@ -3,9 +3,11 @@ package promedio.core.pasted;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import promedio.core.sentence.Sentence;
@@ -88,9 +90,16 @@ final class Groups {
         if (!lists) {
             return Optional.empty();
         }
+        Set<String> units = new LinkedHashSet<>();
+        groups.forEach((name, values) -> units.add(unit(name, values)));
+        units.remove("");
+        // "A: 12, 15; B: 14, 16 min": the unit behind the last is that of all.
+        String unit = units.size() == 1 ? units.iterator().next() : "";
         List<Found> found = groups.entrySet().stream()
                 .map(group -> Found.list(
-                        group.getKey(), unit(group.getKey(), group.getValue()), cells.values(group.getValue())))
+                        group.getKey(),
+                        units.size() > 1 ? unit(group.getKey(), group.getValue()) : unit,
+                        cells.values(group.getValue())))
                 .toList();
         String listed = groups.keySet().stream().limit(MOST_NAMED).collect(Collectors.joining(", "));
         Sentence what = Sentence.of("pasted.what.groups", found.size(), listed);

@@ -16,7 +16,7 @@ final class Totals {
         boolean wrong = sum.isPresent() && written.isPresent() && !sum.equals(written);
         return wrong
                 ? Sentence.of("pasted.left-out.wrong-total", total.strip(), sum.get())
-                : Sentence.of("pasted.left-out.total", total.strip());
+                : Sentence.of("pasted.left-out.sum", total.strip());
     }
 
     /** Of a total below columns, as its row stands. */
@@ -28,11 +28,11 @@ final class Totals {
         boolean right = figures.stream()
                 .allMatch(figure -> columns.stream().anyMatch(column -> TableForm.isTotalOf(column, figure, cells)));
         if (right || figures.size() != 1) {
-            return Sentence.of("pasted.left-out.total", row);
+            return Sentence.of(cells.isNumber(row) ? "pasted.left-out.sum" : "pasted.left-out.total", row);
         }
         Optional<Exact> sum = TableForm.sum(columns.get(columns.size() - 1), cells);
         return sum.isPresent()
-                ? Sentence.of("pasted.left-out.wrong-total", row, sum.get())
+                ? Sentence.of("pasted.left-out.wrong-row", row, sum.get())
                 : Sentence.of("pasted.left-out.total", row);
     }
 }

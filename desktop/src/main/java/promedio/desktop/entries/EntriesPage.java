@@ -30,6 +30,7 @@ import promedio.core.sample.Sample;
 import promedio.core.sentence.Visible;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.SheetFigures;
+import promedio.desktop.reading.Pasteboard;
 import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
@@ -179,10 +180,7 @@ public final class EntriesPage extends VBox {
             return;
         }
         if (PASTE.match(key)) {
-            String text = Clipboard.getSystemClipboard().getString();
-            if (text != null) {
-                model.type(text);
-            }
+            Pasteboard.text().ifPresent(model::type);
         } else if (COPY.match(key)) {
             copy();
         } else if (key.getCode() == KeyCode.DELETE || key.getCode() == KeyCode.BACK_SPACE) {

@@ -2,7 +2,7 @@ package promedio.desktop.entries;
 
 import java.util.function.Consumer;
 import javafx.scene.control.TextField;
-import javafx.scene.input.Clipboard;
+import promedio.desktop.reading.Pasteboard;
 
 /** A line to type values on. A paste of several lines or columns is handed on whole, since one line would run it together. */
 final class EntryField extends TextField {
@@ -21,8 +21,8 @@ final class EntryField extends TextField {
 
     @Override
     public void paste() {
-        String text = Clipboard.getSystemClipboard().getString();
-        if (text != null && (text.indexOf('\n') >= 0 || text.indexOf('\t') >= 0)) {
+        String text = Pasteboard.text().orElse("");
+        if (text.indexOf('\n') >= 0 || text.indexOf('\t') >= 0) {
             String before = getText().isBlank() ? "" : getText() + "\n";
             clear();
             taken.accept(before + text);

@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.Entries;
+import promedio.core.assignment.OpenFrequency;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CardKey;
 import promedio.core.course.Frequencies;
@@ -191,7 +192,8 @@ final class Intake {
                 .or(() -> made.stream().findFirst())
                 .ifPresent(sheet -> {
                     desk.select(sheet.id());
-                    boolean classes = sheet.kind() == SampleSheet.Kind.CLASSES;
+                    boolean classes = sheet.kind() == SampleSheet.Kind.CLASSES
+                            && sheet.columns().get(1).texts().stream().noneMatch(OpenFrequency::is);
                     desk.looking().pageProperty().set(classes ? DeskModel.Page.CLASSES : DeskModel.Page.ENTRIES);
                 });
     }

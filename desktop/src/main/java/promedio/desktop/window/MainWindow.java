@@ -23,6 +23,7 @@ import promedio.desktop.model.LeftBehind;
 import promedio.desktop.model.MeasureLine;
 import promedio.desktop.model.MeasuresText;
 import promedio.desktop.model.SheetFigures;
+import promedio.desktop.reading.Pasteboard;
 import promedio.desktop.shelf.ShelfView;
 import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
@@ -99,7 +100,7 @@ public final class MainWindow {
             if (drop.getDragboard().hasFiles()) {
                 files.take(drop.getDragboard().getFiles().get(0).toPath());
             } else {
-                model.type(drop.getDragboard().getString());
+                Pasteboard.text(drop.getDragboard()).ifPresent(model::type);
             }
             drop.setDropCompleted(true);
         });
@@ -213,6 +214,7 @@ public final class MainWindow {
 
     private Shortcuts shortcuts() {
         return new Shortcuts()
+                .unlessTyping("Shortcut+V", () -> Pasteboard.text().ifPresent(model::type))
                 .unlessTyping("Shortcut+Z", model::undo)
                 .unlessTyping("Shortcut+Shift+Z", model::redo)
                 .unlessTyping("Shortcut+Y", model::redo)

@@ -70,6 +70,29 @@ class CommandsTest {
         assertThat(json.path("results").size() + json.path("undefined").size()).isEqualTo(74);
     }
 
+    @Test
+    void a_paste_is_read_as_the_window_reads_it() throws Exception {
+        JsonNode json = run("Wages: under 10 10-20 20 & over\nWorkers: 4 p 3 n/a", "read", "--pasted", "--json", "-")
+                .json();
+        assertThat(json.path("told").toString()).as("a row too long").contains("No table and no list");
+        JsonNode table = run("Wages (€): under 10 10-20 20 & over\nWorkers: 4 p 3", "read", "--pasted", "--json", "-")
+                .json();
+        assertThat(table.path("samples").toString())
+                .isEqualTo("[{\"name\":\"Wages (€)\",\"unit\":\"€\",\"kind\":\"classes\","
+                        + "\"classes\":[[null,\"10\"],[\"10\",\"20\"],[\"20\",null]],"
+                        + "\"frequencies\":[\"4\",null,\"3\"],\"missing\":\"0\",\"not-numbers\":\"0\"}]");
+        assertThat(table.path("told").path(0).asText())
+                .isEqualTo("Read as a class table of 3 classes lying on its side.");
+        JsonNode list =
+                run("12,5 n/a 1.234,75", "read", "--pasted", "--json", "-").json();
+        assertThat(list.path("samples").path(0).path("values").toString()).isEqualTo("[\"12.5\",\"1234.75\"]");
+        assertThat(list.path("samples").path(0).path("not-numbers").asText()).isEqualTo("1");
+        Run people = run("0 5\n1 8\n2 12", "read", "--pasted", "-");
+        assertThat(people.out())
+                .contains("Read as a frequency table of 3 values.", "or: 2 samples, one for each column");
+        assertThat(run("  \n", "read", "--pasted", "--json", "-").status()).isEqualTo(3);
+    }
+
     @ParameterizedTest(name = "{0}")
     @CsvSource(
             delimiter = '|',

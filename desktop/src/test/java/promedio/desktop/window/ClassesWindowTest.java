@@ -11,6 +11,7 @@ import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.DisplayNameGeneration;
@@ -53,6 +54,26 @@ class ClassesWindowTest extends OpenWindow {
         assertThat(figure("median")).isEqualTo("23.89");
         press(KeyCode.CONTROL, KeyCode.Z);
         assertThat(figure("median")).isEqualTo("23.39");
+    }
+
+    @Test
+    void a_lying_table_from_the_clipboard_is_read_wherever_the_cursor_is_and_told() {
+        type("12 15 18");
+        onWindow(() -> {
+            ClipboardContent content = new ClipboardContent();
+            content.putString("12 15 18");
+            content.putHtml("<table><tr><td>Minutes<td>0-10<td>10-20<td>20-30<td>Total</tr>"
+                    + "<tr><td>Visitors<td>5<td>8<td>12<td>25</tr></table>");
+            Clipboard.getSystemClipboard().setContent(content);
+            desk.looking().pageProperty().set(DeskModel.Page.MEASURES);
+            window.scene().getRoot().requestFocus();
+            return null;
+        });
+        settle();
+        press(KeyCode.CONTROL, KeyCode.V);
+        assertThat(desk.sheet().orElseThrow().name()).isEqualTo("Minutes");
+        assertThat(figure("mean")).isEqualTo("17.80");
+        assertThat(words()).contains("Read as a class table of 3 classes lying on its side. Left out: the total, 25.");
     }
 
     @Test
