@@ -90,7 +90,8 @@ final class CellLines {
                 || words.stream().map(all::get).anyMatch(line -> Role.of(line)
                         .filter(Role.FREQUENCY::equals)
                         .isPresent());
-        if (words.size() < 2 || words.get(0) != 0 || !headed) {
+        boolean distinct = words.stream().map(all::get).distinct().count() == words.size();
+        if (words.size() < 2 || words.get(0) != 0 || !headed || !distinct) {
             return Optional.empty();
         }
         int length = words.get(1) - 1;

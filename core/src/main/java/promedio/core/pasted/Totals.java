@@ -28,7 +28,11 @@ final class Totals {
         boolean right = figures.stream()
                 .allMatch(figure -> columns.stream().anyMatch(column -> TableForm.isTotalOf(column, figure, cells)));
         if (right || figures.size() != 1) {
-            return Sentence.of(cells.isNumber(row) ? "pasted.left-out.sum" : "pasted.left-out.total", row);
+            boolean named = row.chars().anyMatch(Character::isLetter) || row.indexOf('Σ') >= 0;
+            String totals = String.join(", ", figures);
+            return named
+                    ? Sentence.of("pasted.left-out.total", row)
+                    : Sentence.of("pasted.left-out." + (figures.size() > 1 ? "sums" : "sum"), totals);
         }
         Optional<Exact> sum = TableForm.sum(columns.get(columns.size() - 1), cells);
         return sum.isPresent()

@@ -110,8 +110,6 @@ final class Shown {
 
     /** What the numbers are, with their unit. */
     String axis() {
-        String unit = figures.unit();
-        String name = figures.name();
-        return unit.isEmpty() ? name : name + ", " + unit;
+        return figures.title();
     }
 }

@@ -19,6 +19,7 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
+import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.course.Frequencies;
@@ -29,6 +30,7 @@ import promedio.core.measure.Measure;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
 import promedio.core.sample.Sample;
+import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 import promedio.files.InputProblem;
 import promedio.files.delimited.SampleReader;
@@ -44,16 +46,6 @@ public final class SolveCommand implements Callable<Integer> {
     private static final int INPUT_NOT_READ = 3;
     private static final int MOST_DIGITS = 1_000;
 
-    /** What an input holds. */
-    enum Kind {
-        /** A list of values. */
-        VALUES,
-        /** Values with frequencies. */
-        FREQUENCIES,
-        /** Classes with frequencies. */
-        CLASSES
-    }
-
     @Spec
     private CommandSpec spec;
 
@@ -63,10 +55,10 @@ public final class SolveCommand implements Callable<Integer> {
     @Option(
             names = "--kind",
             paramLabel = "KIND",
-            description = "values (a list), frequencies (columns value, frequency) or classes (class, frequency).",
-            defaultValue = "values",
+            description = "values (a list), frequencies (columns value, frequency) or classes (class, frequency);"
+                    + " unless said, what the input holds.",
             converter = KindConverter.class)
-    private Kind kind = Kind.VALUES;
+    private SampleSheet.Kind kind;
 
     @Option(names = "--column", paramLabel = "NAME-OR-NUMBER", description = "The column to read; numbers from 1.")
     private String column;
@@ -98,31 +90,26 @@ public final class SolveCommand implements Callable<Integer> {
     }
 
     /** Reads {@code --kind}. */
-    static final class KindConverter implements CommandLine.ITypeConverter<Kind> {
+    static final class KindConverter implements CommandLine.ITypeConverter<SampleSheet.Kind> {
         @Override
-        public Kind convert(String value) {
-            return switch (value) {
-                case "values" -> Kind.VALUES;
-                case "frequencies" -> Kind.FREQUENCIES;
-                case "classes" -> Kind.CLASSES;
-                default ->
-                    throw new CommandLine.TypeConversionException(
-                            "expected values, frequencies or classes, not '" + value + "'");
-            };
+        public SampleSheet.Kind convert(String value) {
+            return SampleSheet.Kind.find(value)
+                    .orElseThrow(() -> new CommandLine.TypeConversionException(
+                            "expected values, frequencies or classes, not '" + value + "'"));
         }
     }
 
     @Override
     public Integer call() {
         CourseCard card = card();
-        Map<String, Measure> asked = asked(card);
+        checkAsked(card);
         if (digits < 1 || digits > MOST_DIGITS) {
             throw usage("--digits takes 1 to " + MOST_DIGITS + ", not " + digits + ".");
         }
         int status = 0;
         PrintWriter out = spec.commandLine().getOut();
         for (String input : inputs) {
-            Answered answered = answer(input, card, asked);
+            Answered answered = answer(input, card);
             answered.printed().ifPresent(text -> out.println(json ? Visible.json(text) : text));
             if (answered.problem().isPresent()) {
                 status = INPUT_NOT_READ;
@@ -138,10 +125,13 @@ public final class SolveCommand implements Callable<Integer> {
     private record Answered(Optional<String> printed, Optional<String> problem) {}
 
     /** Answers for one input; whatever fails there, the others are answered too. */
-    private Answered answer(String input, CourseCard card, Map<String, Measure> asked) {
+    private Answered answer(String input, CourseCard card) {
         try {
-            SampleReader.Reading reading = read(input, card);
-            Results results = results(reading.sample(), asked);
+            SampleReader reader = new SampleReader(input, card.numerals(), Set.copyOf(missing));
+            String text = TextSource.read(input, standardInput);
+            SampleSheet.Kind holds = kind != null ? kind : column == null ? reader.kind(text) : SampleSheet.Kind.VALUES;
+            SampleReader.Reading reading = read(reader, text, holds, card);
+            Results results = new Results(holds, outcomes(reading.sample(), asked(catalogue(holds), card)));
             return new Answered(
                     Optional.of(json ? results.json(input, reading) : results.text(input, reading)), Optional.empty());
         } catch (InputProblem problem) {
@@ -197,50 +187,68 @@ public final class SolveCommand implements Callable<Integer> {
         return key.choices().stream().map(key::idOf).toList();
     }
 
-    private Catalogue catalogue() {
-        return kind == Kind.CLASSES ? Catalogue.classes() : Catalogue.lists();
+    private static Catalogue catalogue(SampleSheet.Kind holds) {
+        return holds == SampleSheet.Kind.CLASSES ? Catalogue.classes() : Catalogue.lists();
     }
 
-    private Map<String, Measure> asked(CourseCard card) {
+    /** Refuses measures that no input could have, before any is read. */
+    private void checkAsked(CourseCard card) {
+        for (String key : measures) {
+            boolean known = kind == null
+                    ? Catalogue.lists().find(key, card).isPresent()
+                            || Catalogue.classes().find(key, card).isPresent()
+                    : catalogue(kind).find(key, card).isPresent();
+            if (!known) {
+                throw usage("There is no measure '" + key + "'.");
+            }
+        }
+    }
+
+    private Map<String, Measure> asked(Catalogue catalogue, CourseCard card) throws InputProblem {
         Map<String, Measure> asked = new LinkedHashMap<>();
         for (String key : measures) {
-            asked.put(key, catalogue().find(key, card).orElseThrow(() -> usage("There is no measure '" + key + "'.")));
+            asked.put(
+                    key,
+                    catalogue
+                            .find(key, card)
+                            .orElseThrow(() -> new InputProblem(Sentence.of("input.no-measure", key))));
         }
         if (measures.isEmpty()) {
-            catalogue().all().forEach(measure -> asked.put(measure.key(), measure));
+            catalogue.all().forEach(measure -> asked.put(measure.key(), measure));
         }
         return asked;
     }
 
-    private SampleReader.Reading read(String input, CourseCard card) throws InputProblem {
-        SampleReader reader = new SampleReader(input, card.numerals(), Set.copyOf(missing));
-        String text = TextSource.read(input, standardInput);
-        return switch (kind) {
+    private SampleReader.Reading read(SampleReader reader, String text, SampleSheet.Kind holds, CourseCard card)
+            throws InputProblem {
+        return switch (holds) {
             case VALUES -> reader.values(text, Optional.ofNullable(column));
             case FREQUENCIES -> reader.frequencies(text, card.get(CardKey.FREQUENCIES) == Frequencies.RELATIVE);
             case CLASSES -> reader.classes(text, card);
         };
     }
 
-    private Results results(Sample sample, Map<String, Measure> asked) {
+    private static Map<String, Outcome> outcomes(Sample sample, Map<String, Measure> asked) {
         Evaluation evaluation = Evaluation.of(sample);
         Map<String, Outcome> outcomes = new LinkedHashMap<>();
         asked.forEach((key, measure) -> outcomes.put(key, measure.outcome(evaluation)));
-        return new Results(outcomes);
+        return outcomes;
     }
 
     /** The outcomes by key, and the two ways to print them. */
     private final class Results {
+        private final SampleSheet.Kind holds;
         private final Map<String, Outcome> outcomes;
 
-        Results(Map<String, Outcome> outcomes) {
+        Results(SampleSheet.Kind holds, Map<String, Outcome> outcomes) {
+            this.holds = holds;
             this.outcomes = outcomes;
         }
 
         String json(String source, SampleReader.Reading reading) {
             Sample sample = reading.sample();
             ObjectNode object = new ObjectMapper().createObjectNode();
-            object.put("source", source).put("kind", kind.name().toLowerCase(Locale.ROOT));
+            object.put("source", source).put("kind", holds.id());
             object.put("count", written(sample.count())).put("missing", written(sample.missing()));
             reading.heading().ifPresent(heading -> object.put("heading", heading));
             ObjectNode results = object.putObject("results");

@@ -135,9 +135,7 @@ final class Markers {
 
     /** What the numbers on the axis are, with their unit. */
     static String name(SheetFigures figures) {
-        String unit = figures.unit();
-        String name = figures.name();
-        return unit.isEmpty() ? name : name + ", " + unit;
+        return figures.title();
     }
 
     /** The axis is broken here: a zigzag in place of the line, and words below it. */

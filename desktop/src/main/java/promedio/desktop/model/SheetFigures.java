@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import promedio.core.assignment.Interpretation;
 import promedio.core.assignment.SampleSheet;
@@ -123,6 +124,13 @@ public final class SheetFigures {
     /** The sample's name, fit to be shown. */
     public String name() {
         return Visible.line(sheet().name(), LONGEST_NAME);
+    }
+
+    /** What its numbers are: the name with the unit, unless the name says it. */
+    public String title() {
+        String unit = unit();
+        boolean said = unit.isEmpty() || name().matches(".*[\\s(\\[]" + Pattern.quote(unit) + "[)\\]]?");
+        return said ? name() : name() + ", " + unit;
     }
 
     /** The unit of its values, fit to be shown; empty where there is none. */

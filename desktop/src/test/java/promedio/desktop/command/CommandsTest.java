@@ -70,6 +70,24 @@ class CommandsTest {
         assertThat(json.path("results").size() + json.path("undefined").size()).isEqualTo(74);
     }
 
+    @ParameterizedTest(name = "{0} holds {1}")
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+                    visitors,f\\n8,3\\n9,5                  | frequencies | 8
+                    x;No. of students\\n8;3\\n9;5           | frequencies | 8
+                    class,frequency\\n10-19,4\\n20-29,9     | classes     | 13
+                    under 10,4\\n10-20,9                   | classes     | 13
+                    "[0, 10)",4\\n"[10, 20)",9             | classes     | 13
+                    minutes\\n12\\n15                       | values      | 2
+                    """)
+    void the_kind_is_told_by_what_the_input_holds(String text, String kind, String count) throws Exception {
+        JsonNode json = run(text.replace("\\n", "\n"), "solve", "--json", "-").json();
+        assertThat(json.path("kind").asText()).isEqualTo(kind);
+        assertThat(json.path("count").asText()).isEqualTo(count);
+    }
+
     @Test
     void a_paste_is_read_as_the_window_reads_it() throws Exception {
         JsonNode json = run("Wages: under 10 10-20 20 & over\nWorkers: 4 p 3 n/a", "read", "--pasted", "--json", "-")

@@ -6,10 +6,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
 import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
+import promedio.core.pasted.Headings;
 import promedio.core.sample.Sample;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
@@ -21,6 +23,9 @@ import promedio.files.InputProblem;
 /** Reads one sample from delimited text, strictly: definitions, section 8. */
 public final class SampleReader {
     private static final int MOST_SHOWN = 31;
+    /** So many rows show what the others hold. */
+    private static final int ENOUGH_ROWS = 1_000;
+
     private static final int MOST_COLUMNS_LISTED = 8;
 
     private final String source;
@@ -47,6 +52,38 @@ public final class SampleReader {
      * @param heading the heading of its column, where there was a heading row
      */
     public record Reading(Sample sample, Optional<String> heading) {}
+
+    /**
+     * What a text holds, where nobody says: classes where they stand in the first of two columns, a frequency table where the second
+     * is headed so, else values.
+     *
+     * @throws InputProblem when it is no delimited text
+     */
+    public SampleSheet.Kind kind(String text) throws InputProblem {
+        List<Delimited.Row> first = new ArrayList<>();
+        Delimited.each(source, text, numerals, row -> {
+            if (first.size() < ENOUGH_ROWS && !row.isBlank()) {
+                first.add(joined(row));
+            }
+        });
+        if (first.size() < 2 || first.stream().anyMatch(row -> row.cells().size() != 2)) {
+            return SampleSheet.Kind.VALUES;
+        }
+        Optional<Delimited.Row> heading = heading(first);
+        List<Optional<ClassLabel>> labels = first.subList(heading.isPresent() ? 1 : 0, first.size()).stream()
+                .map(row -> row.cell(0))
+                .filter(cell -> !isMissing(cell))
+                .map(cell -> ClassLabel.parse(cell, numerals))
+                .toList();
+        boolean classes = labels.stream().allMatch(Optional::isPresent)
+                && labels.stream().flatMap(Optional::stream).anyMatch(label -> label.kind() != ClassLabel.Kind.SINGLE);
+        boolean frequencies = heading.filter(
+                        head -> Headings.isFrequency(head.cell(1)) && !Headings.isFrequency(head.cell(0)))
+                .isPresent();
+        return classes
+                ? SampleSheet.Kind.CLASSES
+                : frequencies ? SampleSheet.Kind.FREQUENCIES : SampleSheet.Kind.VALUES;
+    }
 
     /**
      * Reads a list of values.
