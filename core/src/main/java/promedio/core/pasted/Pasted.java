@@ -1,6 +1,7 @@
 package promedio.core.pasted;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
@@ -19,6 +20,8 @@ public final class Pasted {
     private static final int MOST_READINGS = 5;
     /** A longer text is not looked at for the rarer forms. */
     private static final int MOST_LINES = 60_000;
+    /** So many lines with tabs are a table that stands. */
+    private static final int MANY_LINES = 20_000;
 
     private static final Pattern TITLE =
             Pattern.compile("(?i)(?:table|figure|fig\\.|exhibit)\\s+[0-9][0-9.]*[a-z]?\\b.*");
@@ -131,6 +134,12 @@ public final class Pasted {
 
     private static List<Reading> inStyle(List<String> lines, Cells cells) {
         List<Reading> readings = new ArrayList<>();
+        if (lines.size() > MANY_LINES && lines.get(lines.size() / 2).indexOf('\t') >= 0) {
+            EntryColumns columns = new EntryColumns();
+            if (lines.stream().map(line -> Arrays.asList(line.split("\t", -1))).allMatch(columns::add)) {
+                return FileColumns.table(columns.build(), cells);
+            }
+        }
         if (lines.size() <= MOST_LINES) {
             Optional<Reading> only = TotalsOnly.read(lines, cells)
                     .or(() -> Stems.read(lines, cells))

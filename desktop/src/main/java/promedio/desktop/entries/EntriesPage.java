@@ -277,7 +277,8 @@ public final class EntriesPage extends VBox {
         entries.show(
                 sheet.size(),
                 sheet.frequencies().isPresent(),
-                !figures.interpretation().leftOut().isEmpty());
+                !figures.interpretation().leftOut().isEmpty()
+                        || figures.interpretation().waiting().isPresent());
         sizeRows.resize(
                 figures.sample().isEmpty()
                         ? 0

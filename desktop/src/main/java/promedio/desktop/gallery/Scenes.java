@@ -348,6 +348,10 @@ final class Scenes {
             model.select("waiting");
             model.looking().pageProperty().set(Page.CLASSES);
         });
+        shot("slate-paste", () -> {
+            model.show(Assignment.EMPTY, null);
+            model.type("0 5\n1 8\n2 12\n3 4");
+        });
         shot("slate-card", () -> window.card().setOpen(true));
         shot("large-measures", () -> {
             window.card().setOpen(false);
@@ -363,6 +367,11 @@ final class Scenes {
         shot("large-classes", () -> {
             model.select("waiting");
             model.looking().pageProperty().set(Page.CLASSES);
+        });
+        shot("large-paste", () -> {
+            model.show(Assignment.EMPTY, null);
+            model.type("Table 2: Time that 35 visitors of the repair café waited\n"
+                    + "Minutes waited: 0-10 10-20 20-30 30-40 40-50 Total\nNo. of visitors: 5 8 12 6 4 36");
         });
         shot("large-start", () -> model.show(Assignment.EMPTY, null));
         shot("narrow", () -> {
