@@ -15,7 +15,7 @@ import promedio.core.tabulate.ClassLabel;
 final class Cells {
     private static final Pattern WITH_UNIT = Pattern.compile(
             "(?:(?<money>[$£€₹¥]|Rs\\.?)\\s?)?(?<number>[+\u2212–-]?\\s?[0-9.,][0-9.,]*(?:[eE][+-]?[0-9]+)?)"
-                    + "(?:\\s?(?<unit>[\\p{L}°][\\p{L}°/²³.]*|%))?\\.?",
+                    + "(?:\\s?(?<unit>[\\p{L}°][\\p{L}°/²³.]*|[%€$£₹]))?\\.?",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern TOTAL = Pattern.compile(
             "(?i)(?:grand |sub-?)?totals?|sum|mean|average|all|altogether|[nN]|[ΣƩ∑]\\s*\\p{L}{0,2}|sum of .*|total .*");

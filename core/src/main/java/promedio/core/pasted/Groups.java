@@ -34,8 +34,17 @@ final class Groups {
             return Optional.empty();
         }
         Groups groups = new Groups(cells);
-        boolean all = parts.stream().filter(line -> !line.isBlank()).allMatch(groups::take);
+        boolean all = groups.withoutHeadings(parts).stream()
+                .filter(line -> !line.isBlank())
+                .allMatch(groups::take);
         return all ? groups.reading() : Optional.empty();
+    }
+
+    /** Without a first line that heads the names and the lists. */
+    private List<String> withoutHeadings(List<String> lines) {
+        List<Item> first = lexer.items(lines.get(0));
+        boolean headings = first.size() > 1 && first.stream().allMatch(item -> item.is(Item.Kind.WORDS));
+        return headings ? lines.subList(1, lines.size()) : lines;
     }
 
     /** Whether a part of a line begins with a name and a colon. */
