@@ -26,12 +26,15 @@ public record Found(String name, String unit, SampleSheet.Kind kind, List<Entrie
         return new Found(name, unit, kind, List.of(Entries.of(first), Entries.of(frequencies)));
     }
 
+    /** The same as a sample of the shelf, under an id and a name. */
+    public SampleSheet sheet(String id, String called) {
+        return kind == SampleSheet.Kind.VALUES
+                ? SampleSheet.list(id, called, unit, columns.get(0))
+                : SampleSheet.table(kind, id, called, unit, columns.get(0), columns.get(1));
+    }
+
     /** How many rows it has. */
     public int size() {
         return columns.get(0).size();
-    }
-
-    Found called(String otherName, String otherUnit) {
-        return new Found(otherName, otherUnit, kind, columns);
     }
 }

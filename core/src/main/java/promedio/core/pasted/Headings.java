@@ -8,9 +8,4 @@ public final class Headings {
     public static boolean isFrequency(String heading) {
         return Role.of(heading).filter(Role.FREQUENCY::equals).isPresent();
     }
-
-    /** The unit that a heading names: {@code Mass (kg)}; empty where it names none. */
-    public static String unit(String heading) {
-        return Role.unit(heading);
-    }
 }

@@ -160,16 +160,7 @@ public final class ReadCommand implements Callable<Integer> {
             String missing,
             String notNumbers) {
         static Columns of(Found found) {
-            SampleSheet sheet = found.kind() == SampleSheet.Kind.VALUES
-                    ? SampleSheet.list("s1", "", "", found.columns().get(0))
-                    : SampleSheet.table(
-                            found.kind(),
-                            "s1",
-                            "",
-                            "",
-                            found.columns().get(0),
-                            found.columns().get(1));
-            Interpretation reading = Interpretation.of(sheet, CourseCard.STANDARD);
+            Interpretation reading = Interpretation.of(found.sheet("s1", ""), CourseCard.STANDARD);
             List<String> values = new ArrayList<>();
             List<List<Optional<String>>> classes = new ArrayList<>();
             List<Optional<String>> frequencies = new ArrayList<>();

@@ -242,9 +242,6 @@ final class Intake {
         String called = !found.name().isEmpty()
                 ? found.name()
                 : !name.isEmpty() ? name : Words.of("sample.name", with.sheets().size() + 1);
-        List<Entries> columns = found.columns();
-        return found.kind() == SampleSheet.Kind.VALUES
-                ? SampleSheet.list(with.freshId(), called, found.unit(), columns.get(0))
-                : SampleSheet.table(found.kind(), with.freshId(), called, found.unit(), columns.get(0), columns.get(1));
+        return found.sheet(with.freshId(), called);
     }
 }

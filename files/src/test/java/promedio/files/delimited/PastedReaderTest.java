@@ -206,16 +206,8 @@ class PastedReaderTest {
                 for (Reading reading : Pasted.read(text, card)) {
                     assertThat(reading.told().toString()).isNotEmpty();
                     for (Found found : reading.samples()) {
-                        SampleSheet sheet = found.kind() == SampleSheet.Kind.VALUES
-                                ? SampleSheet.list("s1", "", "", found.columns().get(0))
-                                : SampleSheet.table(
-                                        found.kind(),
-                                        "s1",
-                                        "",
-                                        "",
-                                        found.columns().get(0),
-                                        found.columns().get(1));
-                        assertThat(Interpretation.of(sheet, CourseCard.STANDARD).leftOut())
+                        assertThat(Interpretation.of(found.sheet("s1", ""), CourseCard.STANDARD)
+                                        .leftOut())
                                 .isNotNull();
                     }
                 }
