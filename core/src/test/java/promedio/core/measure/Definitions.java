@@ -53,12 +53,7 @@ final class Definitions {
                         .reduce(BigDecimal.ZERO, BigDecimal::add)
                         .divide(whole(n - 2 * cut), DIGITS));
             }
-            case "geometric-mean" ->
-                positive()
-                        .map(all -> BigDecimal.valueOf(Math.exp(Arrays.stream(all)
-                                        .mapToDouble(value -> Math.log(value.doubleValue()))
-                                        .sum()
-                                / n)));
+            case "geometric-mean" -> positive().map(this::geometric);
             case "harmonic-mean" ->
                 positive().map(all -> whole(n).divide(
                                 Arrays.stream(all)
@@ -96,6 +91,21 @@ final class Definitions {
                         ? shape(name, rule)
                         : position(name, rule);
         };
+    }
+
+    /** The nth root of the product by Newton's steps from a first guess; every step doubles the digits that are right. */
+    private BigDecimal geometric(BigDecimal[] all) {
+        BigDecimal product = Arrays.stream(all).reduce(BigDecimal.ONE, (some, one) -> some.multiply(one, DIGITS));
+        BigDecimal root = BigDecimal.valueOf(Math.exp(Arrays.stream(all)
+                        .mapToDouble(value -> Math.log(value.doubleValue()))
+                        .sum()
+                / n));
+        for (int step = 0; step < 3; step++) {
+            BigDecimal below = root.pow(n - 1, DIGITS);
+            root = root.subtract(
+                    root.multiply(below, DIGITS).subtract(product).divide(whole(n).multiply(below), DIGITS));
+        }
+        return root;
     }
 
     private Optional<BigDecimal> position(String name, String rule) {
