@@ -1,5 +1,6 @@
 package promedio.core;
 
+import static com.tngtech.archunit.base.DescribedPredicate.describe;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -25,12 +26,14 @@ class ArchitectureTest {
     private static final List<String> ORDER = List.of(
             "sentence",
             "number",
+            "data",
             "sample",
             "formula",
             "course",
             "tabulate",
             "measure",
             "working",
+            "slip",
             "marking",
             "assignment",
             "pasted");
@@ -47,9 +50,18 @@ class ArchitectureTest {
                         "java.awt..",
                         "java.io..",
                         "java.nio.file..",
-                        "java.time..",
                         "promedio.files..",
                         "promedio.desktop..")
+                .check(CORE);
+        noClasses()
+                .should()
+                .dependOnClassesThat()
+                .haveFullyQualifiedName("java.time.Clock")
+                .orShould()
+                .callMethodWhere(describe(
+                        "the time of day is asked",
+                        call -> call.getTarget().getOwner().getPackageName().equals("java.time")
+                                && call.getName().equals("now")))
                 .check(CORE);
     }
 

@@ -3,7 +3,7 @@ package promedio.files;
 import promedio.core.sentence.Sentence;
 
 /** Something outside could not be read or written. One sentence tells it: where, what is wrong, what would do. */
-public final class InputProblem extends Exception {
+public class InputProblem extends Exception {
     private static final long serialVersionUID = 1L;
 
     private final transient Sentence sentence;

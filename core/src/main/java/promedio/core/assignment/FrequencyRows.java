@@ -3,6 +3,7 @@ package promedio.core.assignment;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import promedio.core.data.Entries;
 import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
 

@@ -10,6 +10,7 @@ import java.util.Optional;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.course.Frequencies;
+import promedio.core.data.Entries;
 import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
 import promedio.core.number.Numerals;

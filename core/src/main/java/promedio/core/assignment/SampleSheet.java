@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import promedio.core.data.Entries;
 import promedio.core.sentence.Visible;
 import promedio.core.tabulate.Tabulation;
 

@@ -10,7 +10,7 @@ import promedio.core.number.Exact;
 import promedio.core.number.Figure;
 import promedio.core.number.Numerals;
 import promedio.core.number.Root;
-import promedio.core.sample.Units;
+import promedio.core.number.Units;
 
 /**
  * An answer as a student writes it, read: units and a leading “s =” stripped, fractions, mixed numbers, roots, percent,

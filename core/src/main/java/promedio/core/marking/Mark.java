@@ -107,6 +107,26 @@ public record Mark(Kind kind, Sentence word, List<Sentence> details) {
         }
 
         @Override
+        public Mark follows(Verdict.Follows verdict) {
+            Sentence from = verdict.from().size() == 1
+                    ? verdict.from().get(0).label()
+                    : Sentence.of(
+                            "mark.follows.and",
+                            verdict.from().get(0).label(),
+                            verdict.from().get(1).label());
+            return mark(Kind.CONVENTION, "mark.follows", Sentence.of("mark.follows.detail", from));
+        }
+
+        @Override
+        public Mark slipped(Verdict.Slipped verdict) {
+            List<Sentence> details = new java.util.ArrayList<>();
+            for (Explanation one : verdict.likely()) {
+                details.add(details.isEmpty() ? one.told() : Sentence.of("slip.or", one.told()));
+            }
+            return new Mark(Kind.DIFFERS, Sentence.of("mark.slip"), details);
+        }
+
+        @Override
         public Mark otherMeasure(Verdict.OtherMeasure verdict) {
             return mark(
                     Kind.DIFFERS,

@@ -2,6 +2,7 @@ package promedio.core.marking;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -10,14 +11,15 @@ import java.util.function.Function;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.formula.Evaluation;
+import promedio.core.formula.Formula;
 import promedio.core.formula.Outcome;
 import promedio.core.measure.Catalogue;
 import promedio.core.measure.Measure;
 import promedio.core.number.Figure;
+import promedio.core.number.Units;
 import promedio.core.sample.ClassInterval;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Sample;
-import promedio.core.sample.Units;
 import promedio.core.sentence.Sentence;
 import promedio.core.tabulate.ClassLabel;
 
@@ -41,6 +43,10 @@ public final class Marker {
     private final Map<String, List<Candidate>> candidates = new HashMap<>();
     private final Map<String, List<RoundedWays.Way>> rounded = new HashMap<>();
     private final RoundedWays ways;
+    private final Explainer explainer;
+    /** Longer samples are not worked by hand, and no mistakes of hand work are looked for. */
+    private static final int MOST_ROWS = 400;
+
     private List<OtherValue> others;
 
     /** A marker for a sample and a card; the sample is the same under every card. */
@@ -70,6 +76,8 @@ public final class Marker {
         this.evaluation = Evaluation.of(sample);
         this.agreement = new Agreement(card, sample);
         this.ways = new RoundedWays(sample, card.halves());
+        this.explainer = new Explainer(
+                sample, evaluation, new Agreement(card.with(CardKey.TOLERANCE, 0), sample), card.halves(), ways);
     }
 
     private record Candidate(
@@ -87,8 +95,17 @@ public final class Marker {
      * @throws IllegalArgumentException when the catalogue has no such question
      */
     public Verdict mark(String question, String text) {
+        return mark(question, text, Map.of());
+    }
+
+    /**
+     * The same, where an answer may follow from answers to other questions.
+     *
+     * @param earlier the answers of the same student by question; that to this question does not matter
+     */
+    public Verdict mark(String question, String text, Map<String, String> earlier) {
         Outcome outcome = measure(question).outcome(evaluation);
-        return namesClass(text, outcome).orElseGet(() -> mark(question, Answer.parse(text, unit), outcome));
+        return namesClass(text, outcome).orElseGet(() -> mark(question, Answer.parse(text, unit), outcome, earlier));
     }
 
     /** What is to be said of the unit of an answer; nothing where it has none, or the right one. */
@@ -123,7 +140,7 @@ public final class Marker {
         };
     }
 
-    private Verdict mark(String question, Answer answer, Outcome outcome) {
+    private Verdict mark(String question, Answer answer, Outcome outcome, Map<String, String> earlier) {
         if (answer instanceof Answer.Unreadable) {
             return new Verdict.Unreadable();
         }
@@ -131,9 +148,72 @@ public final class Marker {
                 .of(answer, outcome)
                 .or(() -> roundedWorking(question, answer))
                 .or(() -> convention(question, answer))
+                .or(() -> follows(question, answer, earlier))
                 .or(() -> drift(question, answer, outcome))
+                .or(() -> slip(question, answer))
                 .or(() -> otherMeasure(question, answer))
                 .orElseGet(() -> differs(answer, outcome));
+    }
+
+    /** What a known mistake leads to. */
+    private Optional<Verdict> slip(String question, Answer answer) {
+        if (sample.rows() > MOST_ROWS) {
+            return Optional.empty();
+        }
+        List<Explanation> likely = explainer.of(measure(question), answer);
+        return likely.isEmpty() ? Optional.empty() : Optional.of(new Verdict.Slipped(likely));
+    }
+
+    /** What follows from answers that are not right themselves, all of them or one. */
+    private Optional<Verdict> follows(String question, Answer answer, Map<String, String> earlier) {
+        if (earlier.isEmpty() || !hasTwoFigures(answer)) {
+            return Optional.empty();
+        }
+        Formula formula = measure(question).formula(sample.shape());
+        Map<Measure, Figure> own = new LinkedHashMap<>();
+        earlier.forEach((other, text) ->
+                ownFigure(question, other, text, formula).ifPresent(figure -> own.put(measure(other), figure)));
+        List<Map<Measure, Figure>> tries = new ArrayList<>(List.of(own));
+        own.forEach((measure, figure) -> tries.add(Map.of(measure, figure)));
+        for (Map<Measure, Figure> some : tries) {
+            Formula changed = formula.rewrite(part -> given(part, some));
+            if (some.isEmpty() || changed == formula) {
+                continue;
+            }
+            Optional<Figure> value = evaluation.outcome(changed).single();
+            boolean agrees = value.flatMap(figure -> agreement.of(answer, new Outcome.Single(figure)))
+                    .isPresent();
+            if (agrees) {
+                return Optional.of(new Verdict.Follows(List.copyOf(some.keySet()), value.get()));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** An answer to another question that stands in the formula of this one, where it is not right. */
+    private Optional<Figure> ownFigure(String question, String other, String text, Formula formula) {
+        Optional<Measure> measure =
+                other.equals(question) ? Optional.empty() : Catalogue.of(sample).find(other, card);
+        if (measure.isEmpty() || formula.find(measure.get().symbol().id()).isEmpty()) {
+            return Optional.empty();
+        }
+        Answer answer = Answer.parse(text, unit);
+        boolean right = agreement.of(answer, measure.get().outcome(evaluation)).isPresent();
+        return !right
+                        && answer instanceof Answer.Numbers given
+                        && given.numbers().size() == 1
+                ? Optional.of(given.numbers().get(0).value())
+                : Optional.empty();
+    }
+
+    private static Optional<Formula> given(Formula part, Map<Measure, Figure> own) {
+        return part instanceof Formula.Named named
+                ? own.entrySet().stream()
+                        .filter(one ->
+                                one.getKey().symbol().id().equals(named.symbol().id()))
+                        .findFirst()
+                        .map(one -> new Formula.Given(named, one.getValue()))
+                : Optional.empty();
     }
 
     private Measure measure(String question) {

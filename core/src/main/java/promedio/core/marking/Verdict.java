@@ -1,5 +1,6 @@
 package promedio.core.marking;
 
+import java.util.List;
 import java.util.Optional;
 import promedio.core.course.CardKey;
 import promedio.core.formula.Symbol;
@@ -92,6 +93,41 @@ public sealed interface Verdict {
     }
 
     /**
+     * Right given the same student's earlier answer to another question.
+     *
+     * @param from the other questions
+     * @param value what follows from their answers
+     */
+    record Follows(List<Measure> from, Figure value) implements Verdict {
+        /** Copies the list. */
+        public Follows {
+            from = List.copyOf(from);
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.follows(this);
+        }
+    }
+
+    /**
+     * A mistake that is known leads to it, or one of several.
+     *
+     * @param likely what may have happened, the likeliest first
+     */
+    record Slipped(List<Explanation> likely) implements Verdict {
+        /** Copies the list. */
+        public Slipped {
+            likely = List.copyOf(likely);
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.slipped(this);
+        }
+    }
+
+    /**
      * The right value of another measure.
      *
      * @param measure the other measure
@@ -152,6 +188,12 @@ public sealed interface Verdict {
 
         /** Rounded on the way. */
         R drift(Drift verdict);
+
+        /** Follows from an earlier answer. */
+        R follows(Follows verdict);
+
+        /** A mistake. */
+        R slipped(Slipped verdict);
 
         /** Another measure. */
         R otherMeasure(OtherMeasure verdict);

@@ -8,7 +8,7 @@ import java.util.regex.Pattern;
 import promedio.core.assignment.OpenFrequency;
 import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
-import promedio.core.sample.Units;
+import promedio.core.number.Units;
 import promedio.core.tabulate.ClassLabel;
 
 /** What single cells hold, in the numbers of their text, and how they are written in those of the course card. */

@@ -5,8 +5,8 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import promedio.core.assignment.Entries;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.data.Entries;
 import promedio.core.sentence.Sentence;
 
 /** Columns of cells as a file of delimited text has them. */

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import promedio.core.sample.Units;
+import promedio.core.number.Units;
 import promedio.core.tabulate.ClassLabel;
 
 /** Takes a line apart where nothing but blanks, commas or brackets part its pieces: classes, numbers with units, words. */

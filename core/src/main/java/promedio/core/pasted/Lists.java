@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
-import promedio.core.assignment.Entries;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.data.Entries;
 import promedio.core.sentence.Sentence;
 
 /** A list: one value after another, on one line or many, or one on each line. */

@@ -5,9 +5,9 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
-import promedio.core.assignment.Entries;
-import promedio.core.assignment.EntryColumns;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.data.Entries;
+import promedio.core.data.EntryColumns;
 import promedio.core.number.Numerals;
 import promedio.core.sentence.Sentence;
 

@@ -7,7 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import promedio.core.sample.Units;
+import promedio.core.number.Units;
 
 /** What the heading of a column says that it holds. */
 enum Role {

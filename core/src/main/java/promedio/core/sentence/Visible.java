@@ -50,9 +50,10 @@ public final class Visible {
 
     /** Text that can be kept in a file and comes back as it was: half a surrogate pair, which no encoding has, is replaced. */
     public static String encodable(String text) {
-        boolean whole = text.codePoints()
-                .noneMatch(character -> character >= Character.MIN_SURROGATE && character <= Character.MAX_SURROGATE);
-        if (whole) {
+        if (!hasSurrogates(text)
+                || text.codePoints()
+                        .noneMatch(character ->
+                                character >= Character.MIN_SURROGATE && character <= Character.MAX_SURROGATE)) {
             return text;
         }
         StringBuilder kept = new StringBuilder(text.length());
@@ -62,6 +63,15 @@ public final class Visible {
                                 ? REPLACEMENT
                                 : character));
         return kept.toString();
+    }
+
+    private static boolean hasSurrogates(String text) {
+        for (int i = 0; i < text.length(); i++) {
+            if (Character.isSurrogate(text.charAt(i))) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** JSON in which hidden characters stand as escapes, so that it can be printed anywhere and says the same. */

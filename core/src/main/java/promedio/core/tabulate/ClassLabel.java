@@ -6,7 +6,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
-import promedio.core.sample.Units;
+import promedio.core.number.Units;
 
 /**
  * A class as it is written, taken apart: {@code 10-19}, {@code 10 to under 20}, {@code [10, 20)}, {@code 50 and over}.

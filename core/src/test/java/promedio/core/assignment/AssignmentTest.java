@@ -23,6 +23,7 @@ import promedio.core.course.CourseCard;
 import promedio.core.course.DecimalMark;
 import promedio.core.course.Divisor;
 import promedio.core.course.Frequencies;
+import promedio.core.data.Entries;
 import promedio.core.number.Exact;
 import promedio.core.sentence.Sentence;
 

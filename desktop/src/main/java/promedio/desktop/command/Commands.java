@@ -53,7 +53,7 @@ public final class Commands implements Callable<Integer> {
             throw new CommandLine.ParameterException(
                     spec.commandLine(),
                     "There is no command and no file \"" + Visible.line(file, LONGEST_WORD)
-                            + "\". The commands are solve and read.");
+                            + "\". The commands are solve, mark and read.");
         }
         return window.open(file, demo);
     }
@@ -62,6 +62,7 @@ public final class Commands implements Callable<Integer> {
     public static int run(String[] arguments, InputStream in, PrintWriter out, PrintWriter err, Window window) {
         CommandLine line = new CommandLine(new Commands(window))
                 .addSubcommand(new SolveCommand(in))
+                .addSubcommand(new MarkCommand(in))
                 .addSubcommand(new ReadCommand(in))
                 .setOut(out)
                 .setErr(err);

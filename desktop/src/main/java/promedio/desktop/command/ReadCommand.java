@@ -1,40 +1,38 @@
 package promedio.desktop.command;
 
 import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.node.ArrayNode;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.InputStream;
 import java.io.PrintWriter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
-import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
-import promedio.core.assignment.Entries;
-import promedio.core.assignment.Interpretation;
-import promedio.core.assignment.OpenFrequency;
-import promedio.core.assignment.SampleSheet;
-import promedio.core.course.CourseCard;
 import promedio.core.number.Numerals;
-import promedio.core.pasted.Found;
 import promedio.core.pasted.Pasted;
 import promedio.core.pasted.Reading;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
-import promedio.core.tabulate.ClassLabel;
 import promedio.files.InputProblem;
 import promedio.files.delimited.TextSource;
+import promedio.files.table.ReadingOptions;
+import promedio.files.table.TableFile;
+import promedio.files.table.TableFiles;
+import promedio.files.table.Watch;
 
-/** {@code promedio read --pasted}: the text of a file read just as the window reads a paste. Definitions for tables, section 9. */
+/**
+ * {@code promedio read}: how a file is read as a data table, or with {@code --pasted} as a paste into the window. Definitions
+ * for tables, section 9.
+ */
 @Command(
         name = "read",
         mixinStandardHelpOptions = true,
-        description = "Show how a text would be read if it were pasted into the window.",
+        description = "Show how a file is read: delimited text, an XLSX or ODS workbook, JSON or a page with a table.",
         sortOptions = false)
 public final class ReadCommand implements Callable<Integer> {
     private static final int INPUT_NOT_READ = 3;
@@ -42,10 +40,19 @@ public final class ReadCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(arity = "1..*", paramLabel = "FILE", description = "Text files, or - for standard input.")
+    @Parameters(arity = "1..*", paramLabel = "FILE", description = "Files, or - for standard input.")
     private List<String> inputs = new ArrayList<>();
 
-    @Option(names = "--pasted", required = true, description = "Read each file's text as a paste.")
+    @Mixin
+    private ReadingArguments arguments;
+
+    @Option(
+            names = "--rule",
+            paramLabel = "decimal-mark=point|comma",
+            description = "The decimal mark; unless said, what the cells show.")
+    private List<String> rules = new ArrayList<>();
+
+    @Option(names = "--pasted", description = "Read each file's text as if it were pasted into the window.")
     private boolean pasted;
 
     @Option(names = "--json", description = "One JSON object per input, each on a line.")
@@ -62,27 +69,24 @@ public final class ReadCommand implements Callable<Integer> {
     public Integer call() {
         PrintWriter out = spec.commandLine().getOut();
         PrintWriter err = spec.commandLine().getErr();
+        Optional<Character> mark = rules.stream()
+                .map(rule -> ReadingArguments.decimalMark(spec.commandLine(), rule))
+                .reduce((first, second) -> second);
+        ReadingOptions options = arguments.options(spec.commandLine(), mark);
         int status = 0;
-        if (!pasted) {
-            throw new CommandLine.ParameterException(spec.commandLine(), "read takes --pasted.");
-        }
         for (String input : inputs) {
             try {
-                String text = TextSource.read(input, standardInput);
-                List<Reading> readings = Pasted.read(text, Numerals.POINT);
-                if (readings.isEmpty()) {
-                    throw new InputProblem(Sentence.of("input.empty", input));
-                }
-                out.println(json ? Visible.json(json(input, readings.get(0))) : text(input, readings));
+                String printed = pasted ? pasted(input, mark) : table(input, options);
+                out.println(json ? Visible.json(printed) : printed);
             } catch (InputProblem problem) {
                 status = INPUT_NOT_READ;
-                String line = Visible.line(problem.sentence().toString());
-                err.println(line);
-                if (json) {
-                    ObjectNode object = new ObjectMapper().createObjectNode();
-                    out.println(Visible.json(
-                            object.put("source", input).put("error", line).toString()));
-                }
+                failed(input, problem.sentence().toString());
+            } catch (OutOfMemoryError tooLarge) {
+                status = INPUT_NOT_READ;
+                failed(input, Sentence.of("input.memory", input).toString());
+            } catch (RuntimeException | StackOverflowError fault) {
+                status = INPUT_NOT_READ;
+                failed(input, input + ": Promedio itself failed here (" + fault + "); the input may be right.");
             }
         }
         out.flush();
@@ -90,113 +94,30 @@ public final class ReadCommand implements Callable<Integer> {
         return status;
     }
 
-    private static String json(String source, Reading reading) {
-        ObjectNode object = new ObjectMapper().createObjectNode();
-        object.put("source", source);
-        ArrayNode samples = object.putArray("samples");
-        for (Found found : reading.samples()) {
-            Columns columns = Columns.of(found);
-            ObjectNode sample = samples.addObject();
-            sample.put("name", found.name())
-                    .put("unit", found.unit())
-                    .put("kind", found.kind().id());
-            if (found.kind() == SampleSheet.Kind.CLASSES) {
-                ArrayNode classes = sample.putArray("classes");
-                columns.classes().forEach(limits -> {
-                    ArrayNode one = classes.addArray();
-                    limits.forEach(limit -> one.add(limit.orElse(null)));
-                });
-            } else {
-                ArrayNode values = sample.putArray("values");
-                columns.values().forEach(values::add);
-            }
-            if (found.columns().size() > 1) {
-                ArrayNode frequencies = sample.putArray("frequencies");
-                columns.frequencies().forEach(frequency -> frequencies.add(frequency.orElse(null)));
-            }
-            sample.put("missing", columns.missing()).put("not-numbers", columns.notNumbers());
+    private void failed(String input, String sentence) {
+        String line = Visible.line(sentence);
+        spec.commandLine().getErr().println(line);
+        if (json) {
+            String object = new ObjectMapper()
+                    .createObjectNode()
+                    .put("source", input)
+                    .put("error", line)
+                    .toString();
+            spec.commandLine().getOut().println(Visible.json(object));
         }
-        ArrayNode told = object.putArray("told");
-        reading.told().forEach(sentence -> told.add(sentence.toString()));
-        return object.toString();
     }
 
-    private static String text(String source, List<Reading> readings) {
-        Reading reading = readings.get(0);
-        StringBuilder text = new StringBuilder(Visible.line(source));
-        for (Sentence told : reading.told()) {
-            text.append(System.lineSeparator()).append("  ").append(told);
-        }
-        for (Found found : reading.samples()) {
-            String unit = found.unit().isEmpty() ? "" : " (" + found.unit() + ")";
-            text.append(System.lineSeparator()).append("  ").append(Visible.line(found.name() + unit));
-            for (int row = 0; row < found.size(); row++) {
-                int index = row;
-                List<String> cells = found.columns().stream()
-                        .map(column -> column.text(index))
-                        .toList();
-                text.append(System.lineSeparator()).append("    ").append(Visible.line(String.join("  ", cells)));
-            }
-        }
-        for (Reading other : readings.subList(1, readings.size())) {
-            text.append(System.lineSeparator()).append("  or: ").append(other.what());
-        }
-        return text.toString();
+    private String table(String input, ReadingOptions options) throws InputProblem {
+        TableFile file = TableFiles.read(input, standardInput, options, Watch.NOBODY);
+        return json ? TableText.json(file) : TableText.text(file);
     }
 
-    /**
-     * The cells of a sample as they count.
-     *
-     * @param values the numbers, of a list or of the rows of a frequency table
-     * @param classes the limits of each class as they are written; empty where it is open
-     * @param frequencies the frequencies; empty where one is open or no number
-     * @param missing how many values are missing
-     * @param notNumbers how many cells are no numbers (or no classes)
-     */
-    private record Columns(
-            List<String> values,
-            List<List<Optional<String>>> classes,
-            List<Optional<String>> frequencies,
-            String missing,
-            String notNumbers) {
-        static Columns of(Found found) {
-            Interpretation reading = Interpretation.of(found.sheet("s1", ""), CourseCard.STANDARD);
-            List<String> values = new ArrayList<>();
-            List<List<Optional<String>>> classes = new ArrayList<>();
-            List<Optional<String>> frequencies = new ArrayList<>();
-            Entries first = found.columns().get(0);
-            int notNumbers = 0;
-            for (int row = 0; row < first.size(); row++) {
-                String text = first.text(row);
-                Optional<String> number = number(text);
-                Optional<ClassLabel> label = ClassLabel.parse(text, Numerals.POINT);
-                boolean table = found.columns().size() > 1;
-                boolean classed = found.kind() == SampleSheet.Kind.CLASSES;
-                if (classed && label.isPresent()) {
-                    classes.add(List.of(
-                            label.get().from().map(Numerals.POINT::write),
-                            label.get().to().map(Numerals.POINT::write)));
-                } else if (!classed && number.isPresent()) {
-                    values.add(number.get());
-                } else {
-                    notNumbers += text.isBlank() ? 0 : 1;
-                    continue;
-                }
-                if (table) {
-                    String frequency = found.columns().get(1).text(row);
-                    frequencies.add(OpenFrequency.is(frequency) ? Optional.empty() : number(frequency));
-                }
-            }
-            String missing = reading.waiting().isPresent()
-                    ? "0"
-                    : SignificantText.of(reading.sample().missing(), 15);
-            return new Columns(values, classes, frequencies, missing, Integer.toString(notNumbers));
+    private String pasted(String input, Optional<Character> mark) throws InputProblem {
+        Numerals card = mark.filter(one -> one == ',').isPresent() ? Numerals.COMMA : Numerals.POINT;
+        List<Reading> readings = Pasted.read(TextSource.read(input, standardInput), card);
+        if (readings.isEmpty()) {
+            throw new InputProblem(Sentence.of("input.empty", input));
         }
-
-        private static Optional<String> number(String text) {
-            return Numerals.POINT
-                    .read(text.replaceFirst("(?<=[0-9])\\s*\\p{L}.*$", ""))
-                    .map(numeral -> Numerals.POINT.write(numeral.value()));
-        }
+        return json ? PastedText.json(input, readings.get(0)) : PastedText.text(input, readings);
     }
 }

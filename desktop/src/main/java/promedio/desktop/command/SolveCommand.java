@@ -11,18 +11,16 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.concurrent.Callable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import promedio.core.assignment.SampleSheet;
-import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
-import promedio.core.course.Frequencies;
 import promedio.core.formula.Evaluation;
 import promedio.core.formula.Outcome;
 import promedio.core.measure.Catalogue;
@@ -34,7 +32,6 @@ import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 import promedio.files.InputProblem;
 import promedio.files.delimited.SampleReader;
-import promedio.files.delimited.TextSource;
 
 /** {@code promedio solve}: every measure of samples from files, as text or JSON. Definitions, section 8. */
 @Command(
@@ -49,22 +46,14 @@ public final class SolveCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(arity = "1..*", paramLabel = "INPUT", description = "CSV or TSV files, or - for standard input.")
+    @Parameters(
+            arity = "1..*",
+            paramLabel = "INPUT",
+            description = "Delimited text, XLSX, ODS, JSON or HTML files, or - for standard input.")
     private List<String> inputs = new ArrayList<>();
 
-    @Option(
-            names = "--kind",
-            paramLabel = "KIND",
-            description = "values (a list), frequencies (columns value, frequency) or classes (class, frequency);"
-                    + " unless said, what the input holds.",
-            converter = KindConverter.class)
-    private SampleSheet.Kind kind;
-
-    @Option(names = "--column", paramLabel = "NAME-OR-NUMBER", description = "The column to read; numbers from 1.")
-    private String column;
-
-    @Option(names = "--missing", paramLabel = "CODE", description = "A cell that means missing, such as n/a.")
-    private List<String> missing = new ArrayList<>();
+    @Mixin
+    private SampleArguments arguments;
 
     @Option(names = "--measure", paramLabel = "KEY", description = "Only this measure; may be repeated.")
     private List<String> measures = new ArrayList<>();
@@ -76,9 +65,6 @@ public final class SolveCommand implements Callable<Integer> {
             defaultValue = "15")
     private int digits = 15;
 
-    @Option(names = "--rule", paramLabel = "KEY=VALUE", description = "A rule of the course card.")
-    private List<String> rules = new ArrayList<>();
-
     @Option(names = "--json", description = "One JSON object per input, each on a line.")
     private boolean json;
 
@@ -89,19 +75,10 @@ public final class SolveCommand implements Callable<Integer> {
         this.standardInput = standardInput;
     }
 
-    /** Reads {@code --kind}. */
-    static final class KindConverter implements CommandLine.ITypeConverter<SampleSheet.Kind> {
-        @Override
-        public SampleSheet.Kind convert(String value) {
-            return SampleSheet.Kind.find(value)
-                    .orElseThrow(() -> new CommandLine.TypeConversionException(
-                            "expected values, frequencies or classes, not '" + value + "'"));
-        }
-    }
-
     @Override
     public Integer call() {
-        CourseCard card = card();
+        CourseCard card = arguments.card(spec.commandLine());
+        arguments.check(spec.commandLine());
         checkAsked(card);
         if (digits < 1 || digits > MOST_DIGITS) {
             throw usage("--digits takes 1 to " + MOST_DIGITS + ", not " + digits + ".");
@@ -127,11 +104,9 @@ public final class SolveCommand implements Callable<Integer> {
     /** Answers for one input; whatever fails there, the others are answered too. */
     private Answered answer(String input, CourseCard card) {
         try {
-            SampleReader reader = new SampleReader(input, card.numerals(), Set.copyOf(missing));
-            String text = TextSource.read(input, standardInput);
-            SampleSheet.Kind holds = kind != null ? kind : column == null ? reader.kind(text) : SampleSheet.Kind.VALUES;
-            SampleReader.Reading reading = read(reader, text, holds, card);
-            Results results = new Results(holds, outcomes(reading.sample(), asked(catalogue(holds), card)));
+            SampleArguments.Input read = arguments.read(spec.commandLine(), input, standardInput, card);
+            SampleReader.Reading reading = read.reading();
+            Results results = new Results(read.kind(), outcomes(reading.sample(), asked(catalogue(read.kind()), card)));
             return new Answered(
                     Optional.of(json ? results.json(input, reading) : results.text(input, reading)), Optional.empty());
         } catch (InputProblem problem) {
@@ -157,36 +132,6 @@ public final class SolveCommand implements Callable<Integer> {
         return new CommandLine.ParameterException(spec.commandLine(), sentence);
     }
 
-    private CourseCard card() {
-        CourseCard card = CourseCard.STANDARD;
-        for (String rule : rules) {
-            int equals = rule.indexOf('=');
-            if (equals < 0) {
-                throw usage("--rule takes KEY=VALUE, not '" + rule + "'.");
-            }
-            String key = rule.substring(0, equals);
-            Optional<CourseCard> changed = card.withRule(key, rule.substring(equals + 1));
-            if (changed.isEmpty()) {
-                throw usage(unknownRule(key, rule));
-            }
-            card = changed.get();
-        }
-        return card;
-    }
-
-    private static String unknownRule(String key, String rule) {
-        return CardKey.find(key)
-                .map(known -> "The rule " + rule + " has no such value; " + key + " takes "
-                        + String.join(", ", ids(known)) + ".")
-                .orElseGet(() -> "There is no rule '" + key + "'; there are "
-                        + String.join(
-                                ", ", CardKey.all().stream().map(CardKey::id).toList()) + ".");
-    }
-
-    private static <T> List<String> ids(CardKey<T> key) {
-        return key.choices().stream().map(key::idOf).toList();
-    }
-
     private static Catalogue catalogue(SampleSheet.Kind holds) {
         return holds == SampleSheet.Kind.CLASSES ? Catalogue.classes() : Catalogue.lists();
     }
@@ -194,10 +139,10 @@ public final class SolveCommand implements Callable<Integer> {
     /** Refuses measures that no input could have, before any is read. */
     private void checkAsked(CourseCard card) {
         for (String key : measures) {
-            boolean known = kind == null
+            boolean known = arguments.kind().isEmpty()
                     ? Catalogue.lists().find(key, card).isPresent()
                             || Catalogue.classes().find(key, card).isPresent()
-                    : catalogue(kind).find(key, card).isPresent();
+                    : catalogue(arguments.kind().get()).find(key, card).isPresent();
             if (!known) {
                 throw usage("There is no measure '" + key + "'.");
             }
@@ -217,15 +162,6 @@ public final class SolveCommand implements Callable<Integer> {
             catalogue.all().forEach(measure -> asked.put(measure.key(), measure));
         }
         return asked;
-    }
-
-    private SampleReader.Reading read(SampleReader reader, String text, SampleSheet.Kind holds, CourseCard card)
-            throws InputProblem {
-        return switch (holds) {
-            case VALUES -> reader.values(text, Optional.ofNullable(column));
-            case FREQUENCIES -> reader.frequencies(text, card.get(CardKey.FREQUENCIES) == Frequencies.RELATIVE);
-            case CLASSES -> reader.classes(text, card);
-        };
     }
 
     private static Map<String, Outcome> outcomes(Sample sample, Map<String, Measure> asked) {

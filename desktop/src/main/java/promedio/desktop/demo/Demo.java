@@ -6,12 +6,12 @@ import java.util.Optional;
 import java.util.SplittableRandom;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
-import promedio.core.assignment.Entries;
 import promedio.core.assignment.History;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.course.OpenEnds;
+import promedio.core.data.Entries;
 import promedio.core.number.Exact;
 import promedio.core.tabulate.Tabulation;
 

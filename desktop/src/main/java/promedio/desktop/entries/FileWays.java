@@ -9,6 +9,9 @@ public interface FileWays {
     /** Opens the demo assignment. */
     void openDemo();
 
+    /** Shows how a file with faults is read: the log of the demo. */
+    void openDemoLog();
+
     /** Asks for a file and opens it. */
     void open();
 

@@ -44,9 +44,12 @@ public final class StartPane extends VBox {
         Hyperlink demo = new Hyperlink(Words.of("entries.start.demo"));
         demo.setId("open-demo");
         demo.setOnAction(click -> ways.openDemo());
+        Hyperlink log = new Hyperlink(Words.of("entries.start.log"));
+        log.setId("open-log");
+        log.setOnAction(click -> ways.openDemoLog());
         Hyperlink open = new Hyperlink(Words.of("entries.start.open"));
         open.setOnAction(click -> ways.open());
-        VBox others = new VBox(demo, open, recent);
+        VBox others = new VBox(demo, log, open, recent);
         others.getStyleClass().add("start-others");
         recent.getStyleClass().add("start-recent");
         this.ways = ways;

@@ -7,10 +7,13 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.SplittableRandom;
 import java.util.stream.Collectors;
 import javafx.scene.control.Hyperlink;
+import javafx.stage.PopupWindow;
 import javafx.stage.Stage;
+import javafx.stage.Window;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.History;
@@ -18,6 +21,7 @@ import promedio.core.course.CardKey;
 import promedio.core.course.Divisor;
 import promedio.core.course.OpenEnds;
 import promedio.desktop.demo.Demo;
+import promedio.desktop.demo.DemoLog;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.DeskModel.Page;
 import promedio.desktop.model.LeftBehind;
@@ -26,6 +30,7 @@ import promedio.desktop.window.MainWindow;
 import promedio.files.InputProblem;
 import promedio.files.assignment.AssignmentFile;
 import promedio.files.assignment.Journal;
+import promedio.files.table.Delimiter;
 
 /** Every view in every state: what the gallery shows. */
 final class Scenes {
@@ -59,6 +64,7 @@ final class Scenes {
         entries();
         classes();
         pastes();
+        files();
         notices();
         states();
         slateAndSize();
@@ -261,6 +267,55 @@ final class Scenes {
         });
     }
 
+    /** Writes a file into a folder of its own and opens it. */
+    private void file(String name, String text) {
+        try {
+            Path folder = Files.createTempDirectory("promedio");
+            Path file = Files.writeString(folder.resolve(name), text);
+            model.show(Assignment.EMPTY, null);
+            model.filing().typeFile(file);
+        } catch (IOException full) {
+            throw new java.io.UncheckedIOException(full);
+        }
+    }
+
+    private void files() {
+        shot("file-log", () -> file("repair-cafe-log.csv", DemoLog.text()));
+        shots.add(new Shot(
+                "file-choice",
+                () -> ((Hyperlink) window.scene().lookup("#reading-delimiter")).fire(),
+                () -> List.copyOf(Window.getWindows()).stream()
+                        .filter(PopupWindow.class::isInstance)
+                        .forEach(Window::hide),
+                true));
+        shot("file-log-mended", () -> {
+            model.fileReading().say(said -> said.withMissing("Minutes (min)=n/a"));
+            model.fileReading().leaveOut(140, true);
+        });
+        shot("file-log-taken", model::takeColumns);
+        shot("file-wrong", () -> {
+            file("two.csv", "a,b,c\n1,2,3\n4,5,6\n7,8,9,10\n");
+        });
+        shot("file-many-columns", () -> {
+            StringBuilder text = new StringBuilder();
+            for (int row = 0; row < 40; row++) {
+                for (int column = 0; column < 90; column++) {
+                    String head = "A very long heading of column " + column + " that somebody thought of (kg)";
+                    text.append(row == 0 ? head : Integer.toString(row * column))
+                            .append(column < 89 ? ',' : '\n');
+                }
+            }
+            file("wide.csv", text.toString());
+        });
+        shot(
+                "file-two-readings",
+                () -> file(
+                        "towns.csv",
+                        "town;people;day\nUpper Bramble;1,234;4/5/2031\nLower Bramble;12,345;6/7/2031\nNettle Hill;2,500;1/2/2031\n"));
+        shot("file-cannot-be-read-so", () -> model.fileReading()
+                .say(said -> said.withDelimiter(Delimiter.find("comma")).withSkip(OptionalInt.of(9))));
+    }
+
     private void notices() {
         shot("entries-commas", () -> {
             model.show(Assignment.EMPTY, null);
@@ -352,6 +407,7 @@ final class Scenes {
             model.show(Assignment.EMPTY, null);
             model.type("0 5\n1 8\n2 12\n3 4");
         });
+        shot("slate-file", () -> file("repair-cafe-log.csv", DemoLog.text()));
         shot("slate-card", () -> window.card().setOpen(true));
         shot("large-measures", () -> {
             window.card().setOpen(false);
@@ -373,6 +429,7 @@ final class Scenes {
             model.type("Table 2: Time that 35 visitors of the repair café waited\n"
                     + "Minutes waited: 0-10 10-20 20-30 30-40 40-50 Total\nNo. of visitors: 5 8 12 6 4 36");
         });
+        shot("large-file", () -> file("repair-cafe-log.csv", DemoLog.text()));
         shot("large-start", () -> model.show(Assignment.EMPTY, null));
         shot("narrow", () -> {
             window.setTextSize(100);

@@ -79,17 +79,17 @@ final class Computation {
     }
 
     /** The mark of an answer; none while it is being marked. */
-    Optional<Mark> mark(String question, String answer) {
+    Optional<Mark> mark(String question, String answer, Map<String, String> answers) {
         // While a value is only being tried, answers are held against the figures as they stand.
         SheetFigures held = (trying ? settled : figures).get();
         if (held == null) {
             return Optional.empty();
         }
-        Optional<Mark> known = held.known(question, answer);
+        Optional<Mark> known = held.known(question, answer, answers);
         if (known.isEmpty() && held.line(question).isPresent() && marking.add(question)) {
             markingNow.set(true);
             background.run(
-                    () -> held.mark(question, answer),
+                    () -> held.mark(question, answer, answers),
                     mark -> {
                         endMarking(question);
                         marked.set(marked.get() + 1);
@@ -98,7 +98,7 @@ final class Computation {
                         endMarking(question);
                         failed.accept(failure);
                     });
-            return held.known(question, answer);
+            return held.known(question, answer, answers);
         }
         return known;
     }
@@ -144,7 +144,8 @@ final class Computation {
     }
 
     private static SheetFigures marked(SheetFigures figures, Map<String, String> answers) {
-        answers.forEach((question, answer) -> figures.line(question).ifPresent(line -> figures.mark(question, answer)));
+        answers.forEach((question, answer) ->
+                figures.line(question).ifPresent(line -> figures.mark(question, answer, answers)));
         return figures;
     }
 

@@ -237,6 +237,7 @@ public final class DeskModel {
 
     private void lay(History before, Assignment asSaved, Path from) {
         past.lay(before);
+        fileReading().cancel();
         trial.clear();
         Assignment other = before.present();
         filing.onDisk().laid(asSaved, from, from == null ? null : FileStamp.of(from));
@@ -303,6 +304,7 @@ public final class DeskModel {
 
     /** Chooses a sample of the shelf. */
     public void select(String sheetId) {
+        fileReading().cancel();
         if (!selected.get().equals(sheetId)) {
             trial.clear();
             selected.set(sheetId);
@@ -312,6 +314,7 @@ public final class DeskModel {
 
     /** Goes to the empty paper, to type a new sample. */
     public void startSample() {
+        fileReading().cancel();
         trial.clear();
         selected.set("");
         looking.pageProperty().set(Page.ENTRIES);
@@ -326,6 +329,16 @@ public final class DeskModel {
     /** How a sample was read from a paste or a file, while its entries stand as they were read. */
     public Optional<HowRead> howRead(SampleSheet sheet) {
         return intake.howRead(sheet);
+    }
+
+    /** The file on the page that shows how it was read. */
+    public FileReading fileReading() {
+        return intake.page();
+    }
+
+    /** Takes the wanted columns of that file as samples. */
+    public void takeColumns() {
+        intake.takePage();
     }
 
     /** Reads the same paste in another of its ways. */
@@ -363,6 +376,11 @@ public final class DeskModel {
         Set<String> questions = new LinkedHashSet<>(asked);
         questions.addAll(answers(sheetId).keySet());
         return questions;
+    }
+
+    /** The answers about the chosen sample, by question. */
+    Map<String, String> answers() {
+        return answers(selected.get());
     }
 
     private Map<String, String> answers(String sheetId) {

@@ -7,16 +7,18 @@ import java.util.Collections;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
-import promedio.core.assignment.Entries;
 import promedio.core.assignment.OpenFrequency;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CardKey;
 import promedio.core.course.Frequencies;
+import promedio.core.data.Column;
+import promedio.core.data.Entries;
 import promedio.core.number.Numerals;
 import promedio.core.pasted.Found;
 import promedio.core.pasted.Pasted;
@@ -24,6 +26,9 @@ import promedio.core.pasted.Reading;
 import promedio.desktop.text.Words;
 import promedio.files.InputProblem;
 import promedio.files.delimited.PastedReader;
+import promedio.files.table.ReadingOptions;
+import promedio.files.table.TableFile;
+import promedio.files.table.TableFiles;
 
 /** Turns what is typed, pasted or read from a text file into samples of the desk. */
 final class Intake {
@@ -33,6 +38,10 @@ final class Intake {
 
     private static final int MOST_NOTES = 12;
 
+    /** So many rows show what a file is. */
+    private static final int FIRST_ROWS = 2_000;
+
+    private final FileReading page;
     private final Deque<HowRead> notes = new ArrayDeque<>();
     private long reading;
     private long stopped;
@@ -40,6 +49,7 @@ final class Intake {
 
     Intake(DeskModel desk) {
         this.desk = desk;
+        this.page = new FileReading(desk);
     }
 
     /**
@@ -86,18 +96,43 @@ final class Intake {
         }
     }
 
-    /** Reads a text file off the thread of the window; {@link #stop} lets its contents drop. */
+    /**
+     * Reads a file off the thread of the window: one list or table becomes a sample at once, a table of several columns comes on
+     * the page that shows how it was read. {@link #stop} lets its contents drop.
+     */
     void file(Path path) {
         Numerals numerals = desk.assignment().card().numerals();
         inTurn(path, () -> read(path, numerals), result -> {
-            if (result.problem().isPresent()) {
+            if (result.problem().isPresent() && result.otherwise()) {
+                desk.startSample();
+                page.open(path, result.problem().get());
+            } else if (result.problem().isPresent()) {
                 desk.say(result.problem().get());
+            } else if (result.table().isPresent()) {
+                desk.startSample();
+                page.open(path, result.table().get());
             } else if (result.readings().isEmpty()) {
                 desk.say(Words.of("message.nothing", path.getFileName()));
             } else {
                 desk.startSample();
                 take(result.readings(), name(path));
             }
+        });
+    }
+
+    /** The page on which it is shown how a file was read. */
+    FileReading page() {
+        return page;
+    }
+
+    /** Takes the columns of the file on that page. */
+    void takePage() {
+        String name = page.stateProperty().get() == null
+                ? ""
+                : name(page.stateProperty().get().path());
+        page.take(reading -> {
+            desk.startSample();
+            take(List.of(reading), reading.samples().size() == 1 ? name : "");
         });
     }
 
@@ -126,15 +161,56 @@ final class Intake {
         desk.say(Words.of("message.stopped"));
     }
 
-    /** What came of reading a file: its readings, or the sentence why not. */
-    private record Read(List<Reading> readings, Optional<String> problem) {}
+    /** What came of reading a file: its readings as samples, or a table with columns to choose from, or the sentence why not. */
+    private record Read(
+            List<Reading> readings, Optional<TableFiles.Head> table, Optional<String> problem, boolean otherwise) {}
+
+    /** What is wrong with a text that could be read if somebody said how. */
+    private static final Set<String> OTHERWISE = Set.of(
+            "input.more-cells",
+            "input.too-wide",
+            "input.broken.open-quote",
+            "input.broken.after-quote",
+            "input.broken.row",
+            "input.cell-too-large");
 
     private static Read read(Path path, Numerals numerals) {
         try {
-            return new Read(PastedReader.read(path, numerals), Optional.empty());
+            TableFiles.Head head = TableFiles.head(path, ReadingOptions.GUESSED, FIRST_ROWS);
+            List<Reading> readings = readings(path, head, numerals);
+            boolean samples = !readings.isEmpty()
+                    && (readings.get(0).samples().size() <= 1
+                            || head.file().table().columns().size() <= 1);
+            return samples
+                    ? new Read(readings, Optional.empty(), Optional.empty(), false)
+                    : new Read(List.of(), Optional.of(head), Optional.empty(), false);
         } catch (InputProblem problem) {
-            return new Read(List.of(), Optional.of(Words.of(problem.sentence())));
+            boolean otherwise = OTHERWISE.contains(problem.sentence().key());
+            return new Read(List.of(), Optional.empty(), Optional.of(Words.of(problem.sentence())), otherwise);
         }
+    }
+
+    /** A file that is one list or table; nothing where it is a table of several columns, or too large for one. */
+    private static List<Reading> readings(Path path, TableFiles.Head head, Numerals numerals) throws InputProblem {
+        TableFile file = head.file();
+        boolean listOfText = file.format() == TableFile.Format.DELIMITED
+                && file.table().columns().size() == 1;
+        if (!head.whole() && !listOfText) {
+            return List.of();
+        }
+        if (file.format() == TableFile.Format.DELIMITED) {
+            return PastedReader.read(path, numerals);
+        }
+        List<Entries> columns = new ArrayList<>();
+        for (Column column : file.table().columns()) {
+            Entries.Builder entries = new Entries.Builder();
+            if (file.heading()) {
+                entries.add(column.name());
+            }
+            column.entries().texts().forEach(entries::add);
+            columns.add(entries.build());
+        }
+        return Pasted.ofColumns(columns, numerals);
     }
 
     /** The file's name without its ending, as the name of a sample without a heading. */

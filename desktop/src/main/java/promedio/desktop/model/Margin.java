@@ -60,7 +60,7 @@ public final class Margin {
     /** The mark of the answer to a question of the chosen sample; none yet while it is being marked. */
     public Optional<Mark> mark(String question) {
         String answer = answer(question);
-        return answer.isEmpty() ? Optional.empty() : computation.mark(question, answer);
+        return answer.isEmpty() ? Optional.empty() : computation.mark(question, answer, desk.answers());
     }
 
     /** Changes whenever a mark is there that was not when it was asked for. */

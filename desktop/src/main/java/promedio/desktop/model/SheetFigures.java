@@ -2,6 +2,7 @@ package promedio.desktop.model;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -171,18 +172,25 @@ public final class SheetFigures {
         return lines;
     }
 
-    private record Attempt(String question, String answer) {}
+    /** An answer beside the others, from which it may follow. */
+    private record Attempt(String question, String answer, Map<String, String> others) {
+        static Attempt of(String question, String answer, Map<String, String> answers) {
+            Map<String, String> others = new HashMap<>(answers);
+            others.remove(question);
+            return new Attempt(question, answer, others);
+        }
+    }
 
-    /** The mark of an answer, where it was marked before. */
-    Optional<Mark> known(String question, String answer) {
-        return Optional.ofNullable(marks.get(new Attempt(question, answer)));
+    /** The mark of an answer beside others, where it was marked before. */
+    Optional<Mark> known(String question, String answer, Map<String, String> answers) {
+        return Optional.ofNullable(marks.get(Attempt.of(question, answer, answers)));
     }
 
     /** Marks an answer, which can take a while the first time that a question is answered. */
-    synchronized Mark mark(String question, String answer) {
-        return marks.computeIfAbsent(
-                new Attempt(question, answer),
-                attempt -> Mark.of(marker.mark(question, answer), card, text).with(marker.aboutUnit(question, answer)));
+    synchronized Mark mark(String question, String answer, Map<String, String> answers) {
+        return marks.computeIfAbsent(Attempt.of(question, answer, answers), attempt -> Mark.of(
+                        marker.mark(question, answer, attempt.others()), card, text)
+                .with(marker.aboutUnit(question, answer)));
     }
 
     /** The line of a question. */

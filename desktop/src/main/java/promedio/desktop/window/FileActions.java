@@ -1,10 +1,13 @@
 package promedio.desktop.window;
 
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import promedio.core.assignment.Assignment;
 import promedio.core.sentence.Visible;
 import promedio.desktop.demo.Demo;
+import promedio.desktop.demo.DemoLog;
 import promedio.desktop.entries.FileWays;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.text.Words;
@@ -52,6 +55,19 @@ public final class FileActions implements FileWays {
     @Override
     public void openDemo() {
         leaving(() -> model.show(Demo.assignment(), null));
+    }
+
+    @Override
+    public void openDemoLog() {
+        try {
+            Path folder = Files.createTempDirectory("promedio");
+            folder.toFile().deleteOnExit();
+            Path log = DemoLog.write(folder);
+            log.toFile().deleteOnExit();
+            take(log);
+        } catch (IOException full) {
+            model.say(Words.of("message.log", full.getMessage()));
+        }
     }
 
     @Override

@@ -2,6 +2,8 @@ package promedio.desktop.window;
 
 import java.io.File;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.ButtonType;
 import javafx.stage.FileChooser;
@@ -51,9 +53,17 @@ public interface FilePicker {
         return new FilePicker() {
             @Override
             public Optional<Path> toOpen() {
-                FileChooser chooser = chooser("picker.open");
+                FileChooser chooser = new FileChooser();
+                chooser.setTitle(Words.of("picker.open"));
+                List<String> data = List.of("*.csv", "*.tsv", "*.txt", "*.xlsx", "*.ods", "*.json", "*.html", "*.htm");
+                List<String> all = new ArrayList<>(data);
+                all.add(0, "*" + AssignmentFile.ENDING);
                 chooser.getExtensionFilters()
-                        .add(new FileChooser.ExtensionFilter(Words.of("picker.text"), "*.csv", "*.tsv", "*.txt"));
+                        .addAll(
+                                new FileChooser.ExtensionFilter(Words.of("picker.all"), all),
+                                new FileChooser.ExtensionFilter(Words.of("picker.kind"), "*" + AssignmentFile.ENDING),
+                                new FileChooser.ExtensionFilter(Words.of("picker.text"), data),
+                                new FileChooser.ExtensionFilter(Words.of("picker.any"), "*"));
                 return Optional.ofNullable(chooser.showOpenDialog(window)).map(File::toPath);
             }
 

@@ -7,6 +7,7 @@ import promedio.desktop.entries.StartPane;
 import promedio.desktop.measures.MeasuresPage;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.LeftBehind;
+import promedio.desktop.reading.ReadingPage;
 
 /** The pages of the paper, of which one is shown; while no sample is chosen, the empty paper. */
 final class Pages extends StackPane {
@@ -15,6 +16,7 @@ final class Pages extends StackPane {
     private final Late<EntriesPage> entries;
     private final Late<MeasuresPage> measures;
     private final Late<ClassesPage> classes;
+    private final Late<ReadingPage> reading;
 
     Pages(DeskModel model, FileActions files) {
         this.model = model;
@@ -26,6 +28,12 @@ final class Pages extends StackPane {
         entries = new Late<>(this, () -> new EntriesPage(model, files));
         measures = new Late<>(this, () -> new MeasuresPage(model));
         classes = new Late<>(this, () -> new ClassesPage(model));
+        reading = new Late<>(this, () -> new ReadingPage(model));
+        model.fileReading().stateProperty().addListener((property, before, now) -> {
+            if ((before == null) != (now == null)) {
+                turn();
+            }
+        });
         model.looking().pageProperty().addListener((property, before, now) -> turn());
         model.selectedProperty().addListener((property, before, now) -> turn());
     }
@@ -35,8 +43,13 @@ final class Pages extends StackPane {
         DeskModel.Page page = model.looking().pageProperty().get();
         boolean empty = model.selectedProperty().get().isEmpty();
         boolean typing = start.isShown() && start.get().isFocusWithin();
-        boolean turnedTo = empty && !start.isShown();
-        start.show(empty);
+        boolean file = model.fileReading().stateProperty().get() != null;
+        boolean turnedTo = empty && !file && !start.isShown();
+        start.show(empty && !file);
+        reading.show(file);
+        if (file) {
+            reading.get().focusTake();
+        }
         if (turnedTo) {
             start.get().showRecent();
             start.get().focusField();

@@ -88,6 +88,76 @@ class CommandsTest {
         assertThat(json.path("count").asText()).isEqualTo(count);
     }
 
+    /** By hand: 12.5, 17.5 and 22.5 make 52.5, a third of it 17.5; n/a is missing, the total is pointed out and stays. */
+    @Test
+    void a_file_is_read_as_a_table_with_its_columns_and_what_is_pointed_out() throws Exception {
+        String log = "Repair cafe\nkept by hand\nItem;Minutes (min)\nlamp;12,5\nkettle;n/a\nlamp;17,5\nlamp;22,5\n";
+        JsonNode json = run(log, "read", "--json", "--missing", "Minutes (min)=n/a", "-")
+                .json();
+        assertThat(json.path("delimiter").asText()).isEqualTo("semicolon");
+        assertThat(json.path("skipped").asText()).isEqualTo("2");
+        assertThat(json.path("heading").asBoolean()).isTrue();
+        assertThat(json.path("decimal-mark").asText()).isEqualTo("comma");
+        assertThat(json.path("rows").asText()).isEqualTo("4");
+        assertThat(json.path("columns").get(0).toString())
+                .isEqualTo(
+                        "{\"name\":\"Item\",\"kind\":\"category\",\"count\":\"4\",\"missing\":\"0\",\"distinct\":\"2\","
+                                + "\"commonest\":[[\"lamp\",\"3\"],[\"kettle\",\"1\"]]}");
+        assertThat(json.path("columns").get(1).toString())
+                .isEqualTo(
+                        "{\"name\":\"Minutes (min)\",\"unit\":\"min\",\"kind\":\"number\",\"whole\":false,\"count\":\"3\","
+                                + "\"missing\":\"1\",\"not-numbers\":\"0\",\"distinct\":\"3\",\"minimum\":\"12.5\",\"maximum\":\"22.5\","
+                                + "\"mean\":\"17.5\"}");
+        assertThat(json.path("first").get(1).toString()).isEqualTo("[\"kettle\",\"n/a\"]");
+        assertThat(run(log, "read", "--json", "-")
+                        .json()
+                        .path("columns")
+                        .get(1)
+                        .path("kind")
+                        .asText())
+                .isEqualTo("text");
+        assertThat(run(log, "read", "--delimiter", "comma,", "-").status()).isEqualTo(2);
+        assertThat(run(
+                                log,
+                                "solve",
+                                "--json",
+                                "--missing",
+                                "n/a",
+                                "--column",
+                                "Minutes (min)",
+                                "--measure",
+                                "mean",
+                                "-")
+                        .json()
+                        .path("results")
+                        .path("mean")
+                        .asText())
+                .isEqualTo("17.5");
+    }
+
+    /** By hand of 2, 3, 7: x̄ = 4, Σ(x − x̄)² = 14, s² = 7, s = 2.6457…, σ² = 14/3 = 4.67. */
+    @Test
+    void answers_are_marked_with_what_may_have_happened(@TempDir Path folder) throws Exception {
+        Path answers = Files.writeString(
+                folder.resolve("answers.csv"),
+                "who,measure,answer,places\nA,mean,4,2\nA,variance,4.67,2\nA,sd,7.00,2\nB,variance,7.84,2\nB,sd,2.80,2\nB,range,x y,2\n");
+        Run run = run("2\n3\n7\n", "mark", "--json", "--answers", answers.toString(), "-");
+        JsonNode json = new ObjectMapper().readTree(run.out());
+        assertThat(json)
+                .extracting(one ->
+                        one.path("who").asText() + " " + one.path("verdict").asText())
+                .containsExactly("A agrees", "A convention", "A slip", "B differs", "B follows", "B unreadable");
+        assertThat(json.get(1).path("explanations").get(0).path("slip").asText())
+                .isEqualTo("other-divisor");
+        assertThat(json.get(2).path("explanations").get(0).toString())
+                .isEqualTo("{\"slip\":\"no-root\",\"detail\":\"The root was not drawn.\",\"value\":\"7\"}");
+        assertThat(json.get(2).path("expected").asText()).isEqualTo("2.65");
+        Path other = Files.writeString(folder.resolve("other.csv"), "question,figure\nmean,4\n");
+        assertThat(run("2\n3\n7\n", "mark", "--answers", other.toString(), "-").status())
+                .isEqualTo(3);
+        assertThat(run("2\n3\n7\n", "mark", "-").status()).isEqualTo(2);
+    }
+
     @Test
     void a_paste_is_read_as_the_window_reads_it() throws Exception {
         JsonNode json = run("Wages: under 10 10-20 20 & over\nWorkers: 4 p 3 n/a", "read", "--pasted", "--json", "-")

@@ -13,6 +13,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import org.junit.jupiter.api.DisplayNameGeneration;
@@ -27,6 +28,7 @@ import promedio.core.course.DeviationCentre;
 import promedio.core.course.Divisor;
 import promedio.core.course.SkewnessChoice;
 import promedio.core.marking.Mark;
+import promedio.core.number.Exact;
 import promedio.desktop.demo.Demo;
 import promedio.files.assignment.Journal;
 
@@ -469,6 +471,62 @@ class DeskModelTest {
         assertThat(desk.sheet().orElseThrow().name()).isEqualTo("ages");
         desk.filing().typeFile(folder.resolve("gone.csv"));
         assertThat(desk.messageProperty().get()).contains("no such file");
+    }
+
+    /** The café’s log as somebody kept it: what is said about its reading changes what comes of it, and one edit takes its columns. */
+    @Test
+    void a_log_with_faults_is_read_as_somebody_says_and_taken_in_one_edit(@TempDir Path folder) throws Exception {
+        Path log = Files.writeString(
+                folder.resolve("log.csv"),
+                """
+                Repair café
+                No.;Item;Minutes (min);Saved, kg;Bench
+                1;lamp;12;1,25;1
+                2;radio;n/a;0,5;2
+                3;lamp;20;2;1
+                4;chair;28;1,5;2
+                Total;;60;5,25;
+                """);
+        desk.filing().typeFile(log);
+        FileReading page = desk.fileReading();
+        assertThat(desk.assignment().sheets()).isEmpty();
+        assertThat(page.stateProperty().get().taken())
+                .extracting(column -> column.name())
+                .containsExactly("Saved, kg");
+        page.say(said -> said.withMissing("Minutes (min)=n/a"));
+        assertThat(page.stateProperty().get().wanted()).containsExactly("Minutes (min)", "Saved, kg");
+        page.leaveOut(4, true);
+        page.want("Saved, kg", false);
+        page.say(said -> said.withMissing("-"));
+        assertThat(page.stateProperty().get().wanted()).containsExactly("Minutes (min)");
+        assertThat(page.stateProperty().get().leftOut()).containsExactly(4);
+        page.want("Saved, kg", true);
+        page.say(said -> said.withHeading(Optional.of(false)));
+        assertThat(page.stateProperty().get().leftOut())
+                .as("row 5 is another row now")
+                .isEmpty();
+        page.say(said -> said.withHeading(Optional.empty()));
+        page.leaveOut(4, true);
+        page.want("Minutes (min)", true);
+        page.want("Saved, kg", true);
+        desk.takeColumns();
+        assertThat(page.stateProperty().get()).isNull();
+        assertThat(desk.assignment().sheets())
+                .extracting(sheet -> sheet.name() + " " + sheet.unit() + " " + sheet.values())
+                .containsExactly("Minutes min [12, n/a, 20, 28]", "Saved kg [1.25, 0.5, 2, 1.5]");
+        assertThat(desk.figuresProperty().get().figure("mean").orElseThrow()).isEqualTo(Exact.of(20));
+        assertThat(desk.howRead(desk.sheet().orElseThrow())
+                        .orElseThrow()
+                        .reading()
+                        .told()
+                        .toString())
+                .contains("2 columns", "One line before the table", "One row was left out");
+        desk.undo();
+        assertThat(desk.assignment().sheets()).isEmpty();
+        desk.filing().typeFile(Files.writeString(folder.resolve("open.csv"), "a,b\n1,2\n3,\"4\n5,6\n"));
+        assertThat(page.stateProperty().get().problem().orElseThrow()).contains("never closed");
+        page.cancel();
+        assertThat(page.stateProperty().get()).isNull();
     }
 
     @Test

@@ -105,7 +105,7 @@ class ClassesWindowTest extends OpenWindow {
     @Test
     void answers_stand_beside_the_table_and_a_class_may_be_named() {
         demo("waiting", DeskModel.Page.CLASSES);
-        assertThat(words()).contains("names the class", "differs", "agrees");
+        assertThat(words()).contains("names the class", "a slip", "agrees");
     }
 
     @Test

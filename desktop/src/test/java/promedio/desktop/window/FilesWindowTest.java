@@ -82,18 +82,41 @@ class FilesWindowTest extends OpenWindow {
     }
 
     @Test
-    void a_text_file_becomes_samples_of_the_assignment(@TempDir Path folder) throws Exception {
+    void a_file_of_several_columns_shows_how_it_is_read_and_enter_takes_them(@TempDir Path folder) throws Exception {
         Path file = Files.writeString(folder.resolve("log.csv"), "lamps,clocks\n12,7\n15,n/a\n");
         when(picker.toOpen()).thenReturn(Optional.of(file));
         type("1 2");
         press(KeyCode.CONTROL, KeyCode.O);
+        assertThat(words()).contains("log.csv", "2 rows × 2 columns", "Take 1 column as a sample");
+        press(KeyCode.ESCAPE);
+        assertThat(desk.assignment().sheets()).hasSize(1);
+        press(KeyCode.CONTROL, KeyCode.O);
+        click("it means missing");
+        assertThat(words()).contains("n/a in “clocks” ×", "Take 2 columns as samples");
+        press(KeyCode.ENTER);
         assertThat(desk.assignment().sheets())
-                .extracting(sheet -> sheet.name())
-                .containsExactly("Sample 1", "lamps", "clocks");
+                .extracting(sheet -> sheet.name() + sheet.values() + sheet.missingCodes())
+                .containsExactly("Sample 1[1, 2][]", "lamps[12, 15][]", "clocks[7, n/a][n/a]");
+        press(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(desk.assignment().sheets()).hasSize(1);
         verify(picker, never()).unsaved(anyString());
         when(picker.toOpen()).thenReturn(Optional.of(folder.resolve("gone.csv")));
         press(KeyCode.CONTROL, KeyCode.O);
         assertThat(words()).anyMatch(text -> text.endsWith("there is no such file."));
+    }
+
+    @Test
+    void a_file_that_cannot_be_read_as_it_shows_itself_is_read_as_somebody_says(@TempDir Path folder) throws Exception {
+        Path file = Files.writeString(folder.resolve("log.csv"), "a;b\n1,5;2,5\n3,5;4,5;5,5\n");
+        when(picker.toOpen()).thenReturn(Optional.of(file));
+        press(KeyCode.CONTROL, KeyCode.O);
+        assertThat(words()).anyMatch(text -> text.contains("it has 3 cells, but the heading has 2"));
+        onWindow(() -> {
+            desk.fileReading().say(said -> said.withHeading(Optional.of(false)));
+            return null;
+        });
+        settle();
+        assertThat(words()).contains("3 rows × 3 columns");
     }
 
     @Test

@@ -22,10 +22,10 @@ import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Attempts;
-import promedio.core.assignment.Entries;
 import promedio.core.assignment.Foreign;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
+import promedio.core.data.Entries;
 import promedio.core.sentence.Visible;
 
 /** The document of an assignment file: what is said of the samples, the course card and the answers. */

@@ -17,8 +17,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.zip.CRC32;
 import java.util.zip.CheckedOutputStream;
-import promedio.core.assignment.Entries;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.data.Entries;
 
 /** The entries of a sample as a part of an assignment file: CSV with a heading, letter by letter. */
 final class SheetCsv {

@@ -11,10 +11,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
 import promedio.core.assignment.Assignment;
-import promedio.core.assignment.Entries;
 import promedio.core.assignment.Foreign;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
+import promedio.core.data.Entries;
 
 /** Whole assignments and their parts as JSON, a line each in the journal. Long columns are written out of the column itself. */
 final class WholeJson {

@@ -3,7 +3,7 @@ package promedio.files.delimited;
 import java.io.InputStream;
 import java.nio.file.Path;
 import java.util.List;
-import promedio.core.assignment.Entries;
+import promedio.core.data.Entries;
 import promedio.core.number.Numerals;
 import promedio.core.pasted.Pasted;
 import promedio.core.pasted.Reading;

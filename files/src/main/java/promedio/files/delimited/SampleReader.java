@@ -1,5 +1,6 @@
 package promedio.files.delimited;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -19,6 +20,7 @@ import promedio.core.tabulate.ClassLabel;
 import promedio.core.tabulate.ClassProblem;
 import promedio.core.tabulate.ClassReading;
 import promedio.files.InputProblem;
+import promedio.files.table.RowFile;
 
 /** Reads one sample from delimited text, strictly: definitions, section 8. */
 public final class SampleReader {
@@ -31,6 +33,10 @@ public final class SampleReader {
     private final String source;
     private final Numerals numerals;
     private final Set<String> missingCodes;
+    /** Codes that are numbers: -99.0 is missing where -99 is. */
+    private final List<BigDecimal> missingNumbers;
+
+    private final Optional<Boolean> said;
 
     /**
      * A reader.
@@ -38,11 +44,17 @@ public final class SampleReader {
      * @param source what to call the input in messages
      * @param numerals the decimal mark
      * @param missingCodes cells that mean “missing” besides an empty one
+     * @param headed whether the first row names the columns; empty where the rows tell that
      */
-    public SampleReader(String source, Numerals numerals, Set<String> missingCodes) {
+    public SampleReader(String source, Numerals numerals, Set<String> missingCodes, Optional<Boolean> headed) {
         this.source = source;
+        this.said = headed;
         this.numerals = numerals;
         this.missingCodes = Set.copyOf(missingCodes);
+        this.missingNumbers = missingCodes.stream()
+                .flatMap(code -> numerals.read(code).stream())
+                .map(Numerals.Numeral::value)
+                .toList();
     }
 
     /**
@@ -59,9 +71,9 @@ public final class SampleReader {
      *
      * @throws InputProblem when it is no delimited text
      */
-    public SampleSheet.Kind kind(String text) throws InputProblem {
-        List<Delimited.Row> first = new ArrayList<>();
-        Delimited.each(source, text, numerals, row -> {
+    public SampleSheet.Kind kind(RowFile rows) throws InputProblem {
+        List<RowFile.Row> first = new ArrayList<>();
+        rows.each(row -> {
             if (first.size() < ENOUGH_ROWS && !row.isBlank()) {
                 first.add(joined(row));
             }
@@ -69,7 +81,7 @@ public final class SampleReader {
         if (first.size() < 2 || first.stream().anyMatch(row -> row.cells().size() != 2)) {
             return SampleSheet.Kind.VALUES;
         }
-        Optional<Delimited.Row> heading = heading(first);
+        Optional<RowFile.Row> heading = heading(first);
         List<Optional<ClassLabel>> labels = first.subList(heading.isPresent() ? 1 : 0, first.size()).stream()
                 .map(row -> row.cell(0))
                 .filter(cell -> !isMissing(cell))
@@ -91,9 +103,9 @@ public final class SampleReader {
      * @param column a heading, or a number from 1; empty when there is one column
      * @throws InputProblem naming row and column of the first cell that is not a number
      */
-    public Reading values(String text, Optional<String> column) throws InputProblem {
+    public Reading values(RowFile rows, Optional<String> column) throws InputProblem {
         ListReader list = new ListReader(column);
-        Delimited.each(source, text, numerals, list::row);
+        rows.each(list::row);
         return list.reading();
     }
 
@@ -101,7 +113,7 @@ public final class SampleReader {
     private final class ListReader {
         private final Optional<String> asked;
         private final Decimals.Builder values = new Decimals.Builder(1 << 10);
-        private Delimited.Row first;
+        private RowFile.Row first;
         private boolean blankBefore;
         private boolean headed;
         private boolean numbersBelow;
@@ -111,13 +123,13 @@ public final class SampleReader {
         private long missing;
         private long blank;
         private long blankWithin;
-        private Delimited.Row bad;
+        private RowFile.Row bad;
 
         ListReader(Optional<String> asked) {
             this.asked = asked;
         }
 
-        void row(Delimited.Row row) {
+        void row(RowFile.Row row) {
             if (row.isBlank()) {
                 blank++;
                 return;
@@ -125,7 +137,7 @@ public final class SampleReader {
             if (first == null) {
                 first = row;
                 blankBefore = blank > 0;
-                headed = looksLikeHeading(row);
+                headed = said.orElseGet(() -> looksLikeHeading(row));
                 chosen = Math.max(0, index(row));
             }
             width = Math.max(width, row.cells().size());
@@ -142,7 +154,7 @@ public final class SampleReader {
         }
 
         /** The column asked for: by its heading, else by its number; the first where none is asked for. −1 for neither. */
-        private int index(Delimited.Row heading) {
+        private int index(RowFile.Row heading) {
             if (asked.isEmpty()) {
                 return 0;
             }
@@ -155,7 +167,7 @@ public final class SampleReader {
             return chosenByNumber ? Integer.parseInt(asked.get()) - 1 : -1;
         }
 
-        private void take(Delimited.Row row) {
+        private void take(RowFile.Row row) {
             String cell = row.cell(chosen);
             if (isMissing(cell)) {
                 missing++;
@@ -173,13 +185,13 @@ public final class SampleReader {
                 throw Delimited.nothing(source);
             }
             // Words above words are no heading: they are a first row.
-            boolean heading = headed && numbersBelow && (width > 1 || !blankBefore);
-            Optional<Delimited.Row> head = heading ? Optional.of(first) : Optional.empty();
+            boolean heading = headed && (said.isPresent() || numbersBelow && (width > 1 || !blankBefore));
+            Optional<RowFile.Row> head = heading ? Optional.of(first) : Optional.empty();
             checkColumn(head);
             if (headed && !heading) {
                 take(first);
             }
-            Delimited.Row wrong = headed && !heading && !isNumber(first) ? first : bad;
+            RowFile.Row wrong = headed && !heading && !isNumber(first) ? first : bad;
             if (wrong != null) {
                 throw unexpected(wrong.cell(chosen), wrong, head.map(one -> one.cell(chosen)), "input.expected.number");
             }
@@ -192,12 +204,12 @@ public final class SampleReader {
             return new Reading(sample, head.map(one -> one.cell(chosen)));
         }
 
-        private boolean isNumber(Delimited.Row row) {
+        private boolean isNumber(RowFile.Row row) {
             String cell = row.cell(chosen);
             return isMissing(cell) || numerals.read(cell).isPresent();
         }
 
-        private void checkColumn(Optional<Delimited.Row> head) throws InputProblem {
+        private void checkColumn(Optional<RowFile.Row> head) throws InputProblem {
             if (asked.isEmpty()) {
                 if (width > 1) {
                     throw new InputProblem(
@@ -221,13 +233,13 @@ public final class SampleReader {
      * @param relative whether frequencies may be proportions
      * @throws InputProblem naming row and column of the first cell that will not do
      */
-    public Reading frequencies(String text, boolean relative) throws InputProblem {
-        List<Delimited.Row> rows = Delimited.rows(source, text, numerals);
-        Optional<Delimited.Row> heading = heading(rows);
+    public Reading frequencies(RowFile file, boolean relative) throws InputProblem {
+        List<RowFile.Row> rows = all(file);
+        Optional<RowFile.Row> heading = heading(rows);
         Decimals.Builder values = new Decimals.Builder(rows.size());
         Decimals.Builder weights = new Decimals.Builder(rows.size());
         Exact missing = Exact.ZERO;
-        for (Delimited.Row row : heading.isPresent() ? rows.subList(1, rows.size()) : rows) {
+        for (RowFile.Row row : heading.isPresent() ? rows.subList(1, rows.size()) : rows) {
             if (row.cells().size() != 2) {
                 throw twoColumns("input.two-columns.frequencies", row);
             }
@@ -237,7 +249,7 @@ public final class SampleReader {
                 missing = missing.plus(weight);
                 continue;
             }
-            java.math.BigDecimal value = number(cell, row, heading.map(head -> head.cell(0)), "input.expected.number");
+            BigDecimal value = number(cell, row, heading.map(head -> head.cell(0)), "input.expected.number");
             if (weight.signum() > 0) {
                 values.add(value);
                 weights.add(
@@ -260,14 +272,14 @@ public final class SampleReader {
      * @param card says how boundaries are found and open classes closed, and whether frequencies may be proportions
      * @throws InputProblem naming the row that will not do
      */
-    public Reading classes(String text, CourseCard card) throws InputProblem {
-        List<Delimited.Row> rows = Delimited.rows(source, text, numerals);
-        Optional<Delimited.Row> heading = heading(rows);
+    public Reading classes(RowFile file, CourseCard card) throws InputProblem {
+        List<RowFile.Row> rows = all(file);
+        Optional<RowFile.Row> heading = heading(rows);
         List<ClassReading.Row> classes = new ArrayList<>();
-        List<Delimited.Row> body = heading.isPresent() ? rows.subList(1, rows.size()) : rows;
+        List<RowFile.Row> body = heading.isPresent() ? rows.subList(1, rows.size()) : rows;
         Exact missing = Exact.ZERO;
         for (int i = 0; i < body.size(); i++) {
-            Delimited.Row row = joined(body.get(i));
+            RowFile.Row row = joined(body.get(i));
             if (row.cells().size() != 2) {
                 throw twoColumns("input.two-columns.classes", row);
             }
@@ -297,6 +309,21 @@ public final class SampleReader {
         return new Reading(sample, heading.map(head -> head.cell(0)));
     }
 
+    /** All rows; empty lines at the end are nothing, and nowhere where there are several columns. */
+    private List<RowFile.Row> all(RowFile file) throws InputProblem {
+        List<RowFile.Row> rows = new ArrayList<>();
+        file.each(rows::add);
+        boolean several = rows.stream().anyMatch(row -> row.cells().size() > 1);
+        rows.removeIf(row -> several && row.isBlank());
+        while (!rows.isEmpty() && rows.get(rows.size() - 1).isBlank()) {
+            rows.remove(rows.size() - 1);
+        }
+        if (rows.isEmpty()) {
+            throw Delimited.nothing(source);
+        }
+        return rows;
+    }
+
     private void checkTotal(boolean canAddUp) throws InputProblem {
         if (!canAddUp) {
             throw new InputProblem(Sentence.of("input.too-long", source));
@@ -304,14 +331,14 @@ public final class SampleReader {
     }
 
     /** {@code [10, 20)} taken apart at its comma, put together again. */
-    private static Delimited.Row joined(Delimited.Row row) {
+    private static RowFile.Row joined(RowFile.Row row) {
         boolean apart = row.cells().size() == 3
                 && row.cell(0).matches("(?s)[\\[(].*")
                 && row.cell(1).matches("(?s).*[\\])]");
-        return apart ? new Delimited.Row(row.line(), List.of(row.cell(0) + ", " + row.cell(1), row.cell(2))) : row;
+        return apart ? new RowFile.Row(row.line(), List.of(row.cell(0) + ", " + row.cell(1), row.cell(2))) : row;
     }
 
-    private Exact weight(Delimited.Row row, Optional<Delimited.Row> heading, boolean relative) throws InputProblem {
+    private Exact weight(RowFile.Row row, Optional<RowFile.Row> heading, boolean relative) throws InputProblem {
         String cell = row.cell(1);
         String expected = relative ? "input.expected.frequency-from-0" : "input.expected.whole-frequency";
         Optional<String> column = heading.map(head -> head.cell(1));
@@ -323,10 +350,16 @@ public final class SampleReader {
     }
 
     private boolean isMissing(String cell) {
-        return cell.isEmpty() || missingCodes.contains(cell);
+        return cell.isEmpty()
+                || missingCodes.contains(cell)
+                || !missingNumbers.isEmpty()
+                        && numerals.read(cell)
+                                .filter(read ->
+                                        missingNumbers.stream().anyMatch(code -> code.compareTo(read.value()) == 0))
+                                .isPresent();
     }
 
-    private java.math.BigDecimal number(String cell, Delimited.Row row, Optional<String> column, String expected)
+    private BigDecimal number(String cell, RowFile.Row row, Optional<String> column, String expected)
             throws InputProblem {
         Optional<Numerals.Numeral> numeral = numerals.read(cell);
         if (numeral.isEmpty()) {
@@ -335,7 +368,7 @@ public final class SampleReader {
         return numeral.get().value();
     }
 
-    private InputProblem twoColumns(String key, Delimited.Row row) {
+    private InputProblem twoColumns(String key, RowFile.Row row) {
         return new InputProblem(Sentence.of(
                 key,
                 source,
@@ -343,7 +376,7 @@ public final class SampleReader {
                 Integer.toString(row.cells().size())));
     }
 
-    private InputProblem unexpected(String cell, Delimited.Row row, Optional<String> column, String expected) {
+    private InputProblem unexpected(String cell, RowFile.Row row, Optional<String> column, String expected) {
         String line = Long.toString(row.line());
         Sentence place = column.map(name -> Sentence.of("input.place.column", source, line, shortened(name)))
                 .orElseGet(() -> Sentence.of("input.place", source, line));
@@ -359,24 +392,27 @@ public final class SampleReader {
     }
 
     /** The first row when it has numbers below it and itself no number, empty cell or missing code. */
-    private Optional<Delimited.Row> heading(List<Delimited.Row> rows) {
+    private Optional<RowFile.Row> heading(List<RowFile.Row> rows) {
         if (rows.size() < 2) {
             return Optional.empty();
         }
-        Delimited.Row first = rows.get(0);
+        RowFile.Row first = rows.get(0);
+        if (said.isPresent()) {
+            return said.get() ? Optional.of(first) : Optional.empty();
+        }
         boolean words = looksLikeHeading(first);
         boolean numbersBelow = rows.stream().skip(1).anyMatch(row -> row.cells().stream()
                 .anyMatch(cell -> numerals.read(cell).isPresent()));
         return words && numbersBelow ? Optional.of(first) : Optional.empty();
     }
 
-    private boolean looksLikeHeading(Delimited.Row row) {
+    private boolean looksLikeHeading(RowFile.Row row) {
         return row.cells().stream()
                 .map(String::strip)
                 .noneMatch(cell -> isMissing(cell) || numerals.looksLikeNumber(cell));
     }
 
-    private static String names(Optional<Delimited.Row> heading, int width) {
+    private static String names(Optional<RowFile.Row> heading, int width) {
         String listed = IntStream.range(0, Math.min(width, MOST_COLUMNS_LISTED))
                 .mapToObj(i -> (i + 1)
                         + heading.map(head -> " (" + shortened(head.cell(i)) + ")")

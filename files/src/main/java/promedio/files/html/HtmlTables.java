@@ -1,47 +1,94 @@
 package promedio.files.html;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Element;
 
-/** Tables in HTML as text with a tab between cells; nothing that the HTML names is fetched. */
+/** Tables in HTML; nothing that the HTML names is fetched. */
 public final class HtmlTables {
     /** A longer text is taken as it is. */
-    private static final int LONGEST = 20_000_000;
+    private static final int LONGEST = 40_000_000;
 
     private HtmlTables() {}
 
-    /** The rows of the first table that has two cells or more; empty where there is none. A merged cell counts once, at its first place. */
-    public static Optional<String> text(String html) {
-        if (html.length() > LONGEST || !html.toLowerCase(java.util.Locale.ROOT).contains("<table")) {
-            return Optional.empty();
+    /**
+     * A table.
+     *
+     * @param name its caption, or its number
+     * @param rows its cells; a merged cell counts once, at its first place
+     */
+    public record Found(String name, List<List<String>> rows) {}
+
+    /** The tables that have two cells or more. */
+    public static List<Found> all(String html) {
+        if (html.length() > LONGEST || !html.toLowerCase(Locale.ROOT).contains("<table")) {
+            return List.of();
         }
-        return Jsoup.parse(html).select("table").stream()
-                .filter(table -> table.select("td, th").size() > 1
-                        && table.select("table").size() == 1)
-                .findFirst()
-                .map(HtmlTables::rows);
+        List<Found> found = new ArrayList<>();
+        for (Element table : Jsoup.parse(html).select("table")) {
+            if (table.select("td, th").size() > 1 && table.select("table").size() == 1) {
+                String caption = table.select("caption").text().strip();
+                found.add(new Found(caption.isEmpty() ? "table " + (found.size() + 1) : caption, rows(table)));
+            }
+        }
+        return found;
     }
 
-    private static String rows(Element table) {
-        return table.select("tr").stream()
-                .map(HtmlTables::cells)
+    /** The rows of the first of them as text with a tab between cells; empty where there is none. */
+    public static Optional<String> text(String html) {
+        return all(html).stream().findFirst().map(table -> table.rows().stream()
+                .map(row -> String.join("\t", row))
                 .filter(row -> !row.isBlank())
-                .collect(Collectors.joining("\n"));
+                .collect(Collectors.joining("\n")));
     }
 
-    private static String cells(Element row) {
-        return row.select("td, th").stream().map(HtmlTables::cell).collect(Collectors.joining("\t"));
+    /** The rows; a cell that reaches over several rows leaves the places below it empty. */
+    private static List<List<String>> rows(Element table) {
+        List<List<String>> rows = new ArrayList<>();
+        int[] below = new int[0];
+        for (Element row : table.select("tr")) {
+            List<String> cells = new ArrayList<>();
+            List<Integer> reach = new ArrayList<>();
+            for (Element cell : row.select("td, th")) {
+                below = emptied(below, cells, reach);
+                cells.add(text(cell));
+                int high = span(cell, "rowspan");
+                int wide = span(cell, "colspan");
+                reach.add(high - 1);
+                for (int i = 1; i < wide; i++) {
+                    cells.add("");
+                    reach.add(high - 1);
+                }
+            }
+            below = emptied(below, cells, reach);
+            below = reach.stream().mapToInt(Integer::intValue).toArray();
+            rows.add(cells);
+        }
+        return rows;
     }
 
-    /** A cell's text, and the empty places of those it is merged with. */
-    private static String cell(Element cell) {
-        String span = cell.attr("colspan");
-        int wide = span.matches("[0-9]{1,3}") ? Math.max(1, Integer.parseInt(span)) : 1;
+    /** Puts empty cells where one from above reaches down. */
+    private static int[] emptied(int[] below, List<String> cells, List<Integer> reach) {
+        while (cells.size() < below.length && below[cells.size()] > 0) {
+            reach.add(below[cells.size()] - 1);
+            cells.add("");
+        }
+        return below;
+    }
+
+    private static int span(Element cell, String which) {
+        String span = cell.attr(which);
+        return span.matches("[0-9]{1,3}") ? Math.max(1, Integer.parseInt(span)) : 1;
+    }
+
+    private static String text(Element cell) {
         cell.select("sup, sub").stream()
                 .filter(small -> small.text().matches("\\[.*]"))
                 .forEach(Element::remove);
-        return cell.text().replace('\t', ' ').strip() + "\t".repeat(wide - 1);
+        return cell.text().replace('\t', ' ').strip();
     }
 }

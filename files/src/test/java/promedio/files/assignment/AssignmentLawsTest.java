@@ -18,9 +18,9 @@ import net.jqwik.api.lifecycle.AfterProperty;
 import net.jqwik.api.lifecycle.BeforeProperty;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
-import promedio.core.assignment.Entries;
 import promedio.core.assignment.History;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.data.Entries;
 import promedio.files.InputProblem;
 
 /** What holds for every assignment that any hand can make, and for every damage to its file. */

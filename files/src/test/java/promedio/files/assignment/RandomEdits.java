@@ -7,10 +7,10 @@ import java.util.Random;
 import java.util.Set;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
-import promedio.core.assignment.Entries;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
+import promedio.core.data.Entries;
 import promedio.core.number.Exact;
 import promedio.core.tabulate.Tabulation;
 

@@ -125,8 +125,8 @@ class PastedReaderTest {
         String text = (headed ? "minutes\n" : "") + String.join("\n", lines) + "\n";
         Sample solved;
         try {
-            solved = new SampleReader("a", Numerals.POINT, Set.of())
-                    .values(text, Optional.empty())
+            solved = new SampleReader("a", Numerals.POINT, Set.of(), Optional.empty())
+                    .values(Delimited.rows("a", text, Numerals.POINT), Optional.empty())
                     .sample();
         } catch (InputProblem none) {
             return;
@@ -212,9 +212,9 @@ class PastedReaderTest {
                     }
                 }
             }
-            SampleReader reader = new SampleReader("a", Numerals.POINT, Set.of("-"));
+            SampleReader reader = new SampleReader("a", Numerals.POINT, Set.of("-"), Optional.empty());
             try {
-                reader.values(text, Optional.empty());
+                reader.values(Delimited.rows("a", text, Numerals.POINT), Optional.empty());
             } catch (InputProblem told) {
                 assertThat(told.getMessage()).startsWith("a").hasSizeLessThan(400);
             }
@@ -224,7 +224,7 @@ class PastedReaderTest {
     @Test
     void a_ragged_table_and_an_open_quote_are_refused_with_line_and_reason(@TempDir Path folder) throws Exception {
         Path ragged = Files.writeString(
-                folder.resolve("ragged.csv"), "1\n".repeat(5_000) + ",".repeat(4_000) + "\n" + "1\n".repeat(10));
+                folder.resolve("ragged.csv"), "1,2\n".repeat(5_000) + ",".repeat(4_000) + "\n" + "1,2\n".repeat(10));
         assertThatThrownBy(() -> PastedReader.read(ragged, Numerals.POINT))
                 .hasMessage(
                         "“ragged.csv”, row 5001: it has 4001 cells where nearly all other rows have far fewer; is the"

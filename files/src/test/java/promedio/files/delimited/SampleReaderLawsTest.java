@@ -15,8 +15,8 @@ import java.util.Random;
 import java.util.Set;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
-import promedio.core.assignment.Entries;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.data.Entries;
 import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
 import promedio.core.sample.Sample;
@@ -104,8 +104,8 @@ class SampleReaderLawsTest {
         Optional<Sample> read;
         try {
             Optional<String> asked = width == 1 ? Optional.empty() : Optional.of(Integer.toString(column + 1));
-            read = Optional.of(new SampleReader("a", Numerals.POINT, Set.of("n/a"))
-                    .values(text, asked)
+            read = Optional.of(new SampleReader("a", Numerals.POINT, Set.of("n/a"), Optional.empty())
+                    .values(Delimited.rows("a", text, Numerals.POINT), asked)
                     .sample());
         } catch (InputProblem told) {
             read = Optional.empty();

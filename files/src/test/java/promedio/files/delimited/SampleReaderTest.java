@@ -22,7 +22,8 @@ import promedio.files.InputProblem;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class SampleReaderTest {
-    private static final SampleReader READER = new SampleReader("log.csv", Numerals.POINT, Set.of("n/a"));
+    private static final SampleReader READER =
+            new SampleReader("log.csv", Numerals.POINT, Set.of("n/a"), Optional.empty());
 
     private static String lines(String text) {
         return text.replace("\\n", "\n").replace("\\t", "\t");
@@ -42,22 +43,39 @@ class SampleReaderTest {
                     12 %\\n13         | 12 13    | 0 |
                     """)
     void a_list_is_read_line_by_line(String text, String values, String missing, String heading) throws InputProblem {
-        SampleReader.Reading reading = READER.values(lines(text), Optional.empty());
+        SampleReader.Reading reading =
+                READER.values(Delimited.rows("log.csv", lines(text), Numerals.POINT), Optional.empty());
         assertThat(reading.sample().toString()).isEqualTo(values);
         assertThat(reading.sample().missing()).isEqualTo(Exact.of(Long.parseLong(missing)));
         assertThat(reading.heading()).isEqualTo(Optional.ofNullable(heading));
     }
 
     @Test
+    void a_code_that_is_a_number_means_that_number_however_it_is_written() throws InputProblem {
+        SampleReader reader = new SampleReader("log.csv", Numerals.POINT, Set.of("-99"), Optional.empty());
+        SampleReader.Reading reading =
+                reader.values(Delimited.rows("log.csv", "12\n-99.0\n-99\n14\n", Numerals.POINT), Optional.empty());
+        assertThat(reading.sample().toString()).isEqualTo("12 14");
+        assertThat(reading.sample().missing()).isEqualTo(Exact.of(2));
+    }
+
+    @Test
     void a_column_is_chosen_by_its_heading_or_its_number() throws InputProblem {
         String text = "name;minutes\nlamp;12\nradio;n/a\nclock;15\n";
-        assertThat(READER.values(text, Optional.of("minutes")).sample().toString())
+        assertThat(READER.values(Delimited.rows("log.csv", text, Numerals.POINT), Optional.of("minutes"))
+                        .sample()
+                        .toString())
                 .isEqualTo("12 15");
-        assertThat(READER.values(text, Optional.of("2")).sample().toString()).isEqualTo("12 15");
-        assertThat(READER.values("1\t10\n2\t20\n", Optional.of("2")).sample().toString())
+        assertThat(READER.values(Delimited.rows("log.csv", text, Numerals.POINT), Optional.of("2"))
+                        .sample()
+                        .toString())
+                .isEqualTo("12 15");
+        assertThat(READER.values(Delimited.rows("log.csv", "1\t10\n2\t20\n", Numerals.POINT), Optional.of("2"))
+                        .sample()
+                        .toString())
                 .isEqualTo("10 20");
-        SampleReader comma = new SampleReader("log.csv", Numerals.COMMA, Set.of());
-        assertThat(comma.values("a;b\n1,5;2\n2,5;3\n", Optional.of("a"))
+        SampleReader comma = new SampleReader("log.csv", Numerals.COMMA, Set.of(), Optional.empty());
+        assertThat(comma.values(Delimited.rows("log.csv", "a;b\n1,5;2\n2,5;3\n", Numerals.COMMA), Optional.of("a"))
                         .sample()
                         .toString())
                 .isEqualTo("1.5 2.5");
@@ -77,27 +95,33 @@ class SampleReaderTest {
                     a;b\\n1;2             | log.csv: there are 2 columns; choose one with --column: 1 (a), 2 (b).
                     """)
     void what_cannot_be_read_is_told_in_one_sentence(String text, String sentence) {
-        assertThatThrownBy(() -> READER.values(lines(text), Optional.empty()))
+        assertThatThrownBy(
+                        () -> READER.values(Delimited.rows("log.csv", lines(text), Numerals.POINT), Optional.empty()))
                 .isInstanceOf(InputProblem.class)
                 .hasMessage(sentence);
     }
 
     @Test
     void a_column_that_is_not_there_is_told_with_those_that_are() {
-        assertThatThrownBy(() -> READER.values("a;b\n1;2\n", Optional.of("c")))
+        assertThatThrownBy(
+                        () -> READER.values(Delimited.rows("log.csv", "a;b\n1;2\n", Numerals.POINT), Optional.of("c")))
                 .hasMessage("log.csv: there is no column \"c\"; there are 1 (a), 2 (b).");
     }
 
     @Test
     void a_frequency_table_adds_up_its_missing_values_and_leaves_out_rows_of_nought() throws InputProblem {
-        Sample table = READER.frequencies("value,frequency\n12,3\n,4\n15,0\n18,2\n12,1\n", false)
+        Sample table = READER.frequencies(
+                        Delimited.rows("log.csv", "value,frequency\n12,3\n,4\n15,0\n18,2\n12,1\n", Numerals.POINT),
+                        false)
                 .sample();
         assertThat(table.count()).isEqualTo(Exact.of(6));
         assertThat(table.missing()).isEqualTo(Exact.of(4));
         assertThat(table.ranking().weight(0))
                 .as("rows of the same value are added together")
                 .isEqualTo(Exact.of(4));
-        assertThat(READER.frequencies("1,0.25\n2,0.75\n", true).sample().count())
+        assertThat(READER.frequencies(Delimited.rows("log.csv", "1,0.25\n2,0.75\n", Numerals.POINT), true)
+                        .sample()
+                        .count())
                 .isEqualTo(Exact.ONE);
     }
 
@@ -114,7 +138,8 @@ class SampleReaderTest {
                     3,9000000000000000000 | log.csv: the frequencies have more than 18 digits together, from the first of the largest to the last of the finest; write them with fewer.
                     """)
     void a_bad_frequency_is_named_with_its_row(String text, String sentence) {
-        assertThatThrownBy(() -> READER.frequencies(lines(text), false)).hasMessage(sentence);
+        assertThatThrownBy(() -> READER.frequencies(Delimited.rows("log.csv", lines(text), Numerals.POINT), false))
+                .hasMessage(sentence);
     }
 
     @Test
@@ -139,11 +164,13 @@ class SampleReaderTest {
 
     @Test
     void a_line_of_five_megabytes_is_refused_in_one_short_sentence() {
-        assertThatThrownBy(() -> READER.values("9".repeat(5_000_000), Optional.empty()))
+        assertThatThrownBy(() -> READER.values(
+                        Delimited.rows("log.csv", "9".repeat(5_000_000), Numerals.POINT), Optional.empty()))
                 .isInstanceOf(InputProblem.class)
                 .message()
                 .hasSizeLessThan(200);
-        assertThatThrownBy(() -> READER.values("1,".repeat(2_500_000), Optional.empty()))
+        assertThatThrownBy(() -> READER.values(
+                        Delimited.rows("log.csv", "1,".repeat(2_500_000), Numerals.POINT), Optional.empty()))
                 .isInstanceOf(InputProblem.class)
                 .message()
                 .hasSizeLessThan(200);

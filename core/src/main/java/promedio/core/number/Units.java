@@ -1,4 +1,4 @@
-package promedio.core.sample;
+package promedio.core.number;
 
 import java.util.Arrays;
 import java.util.Comparator;

@@ -1,4 +1,4 @@
-package promedio.core.assignment;
+package promedio.core.data;
 
 import java.util.AbstractList;
 import java.util.ArrayList;
@@ -62,28 +62,81 @@ public final class Entries {
         return pieces.get(piece).text(index - starts[piece]);
     }
 
+    /** Whether an entry is empty. */
+    public boolean isBlank(int index) {
+        int piece = pieceOf(index);
+        return pieces.get(piece).isBlank(index - starts[piece]);
+    }
+
+    /**
+     * The decimal places of all entries where every one is a plain decimal with this mark: bit n stands for n places; 0 where one
+     * is something else, and where there is none.
+     */
+    long plainPlaces(char mark) {
+        long found = 0;
+        for (EntryPiece piece : pieces) {
+            long places = piece.plainPlaces(mark);
+            if (places == 0) {
+                return 0;
+            }
+            found |= places;
+        }
+        return found;
+    }
+
+    /** Works a number that is the same for the same text into one of each entry. */
+    void mixInto(long[] prints) {
+        for (int piece = 0; piece < pieces.size(); piece++) {
+            for (int i = starts[piece]; i < starts[piece + 1]; i++) {
+                long print = 1_000_003 * prints[i] + pieces.get(piece).fingerprint(i - starts[piece]);
+                prints[i] = print ^ print >>> 29;
+            }
+        }
+    }
+
     /** Whether an entry is a plain decimal where this is the decimal mark. */
-    boolean isDecimal(int index, char mark) {
+    public boolean isDecimal(int index, char mark) {
         int piece = pieceOf(index);
         return pieces.get(piece).isDecimal(index - starts[piece], mark);
     }
 
     /** A plain decimal's units of 10^−places. */
-    long unit(int index) {
+    public long unit(int index) {
         int piece = pieceOf(index);
         return pieces.get(piece).unit(index - starts[piece]);
     }
 
     /** The decimal places a plain decimal was written with. */
-    int places(int index) {
+    public int places(int index) {
         int piece = pieceOf(index);
         return pieces.get(piece).places(index - starts[piece]);
     }
 
     /** Whether an entry reads as a number. */
-    boolean isNumber(int index, Numerals numerals) {
+    public boolean isNumber(int index, Numerals numerals) {
         return isDecimal(index, numerals.decimalMark())
                 || numerals.read(text(index)).isPresent();
+    }
+
+    /** What is done with entries as they are gone through. */
+    interface Walk {
+        /** A plain decimal, in units of 10^−places. */
+        void plain(int row, long unit, int places);
+
+        /** An empty entry. */
+        default void blank(int row) {
+            // Nothing is done with it.
+        }
+
+        /** Anything else. */
+        void other(int row, String text);
+    }
+
+    /** Goes through all entries in order; plain decimals are those with this mark. */
+    void walk(char mark, Walk walk) {
+        for (int piece = 0; piece < pieces.size(); piece++) {
+            pieces.get(piece).walk(mark, starts[piece], walk);
+        }
     }
 
     /** Whether all entries from an index on are plain decimals, with a point or a comma. */
@@ -98,7 +151,7 @@ public final class Entries {
     }
 
     /** Whether a comma stands in one of the entries. */
-    boolean hasCommas() {
+    public boolean hasCommas() {
         return pieces.stream().anyMatch(EntryPiece::hasCommas);
     }
 
@@ -122,15 +175,22 @@ public final class Entries {
     /** Takes entries one after another, and holds each as briefly as the column does. */
     public static final class Builder {
         private final List<EntryPiece> full = new ArrayList<>();
-        private EntryPiece.Builder last = new EntryPiece.Builder();
+        private final TextPool pool = new TextPool();
+        private final EntryPiece.Builder last = new EntryPiece.Builder();
 
         /** Adds an entry as typed. */
         public Builder add(String typed) {
+            return add(typed.toCharArray(), 0, typed.length());
+        }
+
+        /** Adds some characters as an entry. */
+        public Builder add(char[] typed, int from, int length) {
             if (last.size() == EntryPiece.FULL) {
                 full.add(last.build());
-                last = new EntryPiece.Builder();
+                pool.nextRun();
+                last.clear();
             }
-            last.add(typed);
+            last.add(typed, from, length, pool);
             return this;
         }
 

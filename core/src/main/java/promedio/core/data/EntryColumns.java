@@ -1,4 +1,4 @@
-package promedio.core.assignment;
+package promedio.core.data;
 
 import java.util.ArrayList;
 import java.util.List;

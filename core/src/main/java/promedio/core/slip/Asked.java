@@ -1,0 +1,135 @@
+package promedio.core.slip;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Predicate;
+import promedio.core.formula.Evaluation;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Operator;
+import promedio.core.formula.Site;
+import promedio.core.measure.Catalogue;
+import promedio.core.measure.Measure;
+import promedio.core.number.Exact;
+import promedio.core.number.Figure;
+import promedio.core.sample.Sample;
+
+/**
+ * A question about a sample, and what mistakes are made of: its formulas with something replaced, and other samples under it.
+ *
+ * @param measure what is asked
+ * @param sample of what
+ * @param evaluation of the sample
+ */
+public record Asked(Measure measure, Sample sample, Evaluation evaluation) {
+    /** The formulas of all hand methods. */
+    List<Formula> formulas() {
+        return measure.methods(sample.shape()).stream()
+                .<Formula>map(Measure.Method::formula)
+                .toList();
+    }
+
+    /** The formula of the usual method. */
+    Formula formula() {
+        return measure.formula(sample.shape());
+    }
+
+    /** The figure of a formula of this sample; empty where it has none. */
+    Optional<Figure> value(Formula formula) {
+        return evaluation.outcome(formula).single();
+    }
+
+    /** The same question of another sample. */
+    Optional<Figure> under(Sample other) {
+        if (other.isEmpty()) {
+            return Optional.empty();
+        }
+        boolean sameKind = sample.classes().isPresent() == other.classes().isPresent();
+        Optional<Measure> asked = sameKind
+                ? Optional.of(measure)
+                : Catalogue.of(other).all().stream()
+                        .filter(one -> one.key().equals(measure.key()))
+                        .findFirst();
+        return asked.flatMap(one -> one.outcome(Evaluation.of(other)).single());
+    }
+
+    /** The usual formula with something replaced at one place, for each place where there is something to replace. */
+    List<Figure> replacing(Predicate<Formula> at, Function<Formula, Optional<Formula>> change) {
+        return replacingIn(List.of(formula()), at, change);
+    }
+
+    /** The same in the formulas of all hand methods. */
+    List<Figure> replacingInAll(Predicate<Formula> at, Function<Formula, Optional<Formula>> change) {
+        return replacingIn(formulas(), at, change);
+    }
+
+    /** The same in some formulas. */
+    List<Figure> replacingIn(
+            List<Formula> formulas, Predicate<Formula> at, Function<Formula, Optional<Formula>> change) {
+        List<Figure> figures = new ArrayList<>();
+        for (Formula formula : formulas) {
+            for (Site site : everySite(formula, at)) {
+                change.apply(formula.at(site))
+                        .map(changed -> formula.rewriteAt(site, part -> changed))
+                        .flatMap(this::value)
+                        .ifPresent(figures::add);
+            }
+        }
+        return figures;
+    }
+
+    /** All places at which such a part stands, also inside others of them. */
+    private static List<Site> everySite(Formula formula, Predicate<Formula> at) {
+        List<Site> found = new ArrayList<>();
+        collect(formula, Site.ROOT, at, found, 0);
+        return found;
+    }
+
+    private static void collect(Formula part, Site site, Predicate<Formula> at, List<Site> found, int depth) {
+        if (at.test(part)) {
+            found.add(site);
+        }
+        for (int i = 0; i < part.parts().size() && depth < 24; i++) {
+            collect(part.parts().get(i), site.part(i), at, found, depth + 1);
+        }
+    }
+
+    /** The usual formula with every part replaced for which there is something else. */
+    Optional<Figure> everywhere(Function<Formula, Optional<Formula>> change) {
+        Formula formula = formula();
+        Formula changed = formula.rewrite(change);
+        return changed == formula ? Optional.empty() : value(changed);
+    }
+
+    /** A part without the symbols it stands under. */
+    static Formula bare(Formula part) {
+        return part instanceof Formula.Named named ? bare(named.body()) : part;
+    }
+
+    /** The operands of an operation, be it under a symbol; none where it is no such one. */
+    static List<Formula> operands(Formula part, Operator operator) {
+        return bare(part) instanceof Formula.Operation operation && operation.operator() == operator
+                ? operation.operands()
+                : List.of();
+    }
+
+    /** Whether it is an operation of a kind, not under a symbol. */
+    static Predicate<Formula> is(Operator operator) {
+        return part -> part instanceof Formula.Operation operation && operation.operator() == operator;
+    }
+
+    /** Whether the question is one of some. */
+    boolean asks(String... questions) {
+        return List.of(questions).contains(measure.question());
+    }
+
+    /** Whether it is a measure of spread that squares deviations, or rests on one. */
+    boolean squares() {
+        return asks("variance", "sd", "cv", "standard-error");
+    }
+
+    Exact count() {
+        return sample.count();
+    }
+}

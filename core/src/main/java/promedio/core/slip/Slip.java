@@ -1,0 +1,13 @@
+package promedio.core.slip;
+
+import java.util.List;
+import java.util.function.Function;
+
+/**
+ * One kind of mistake, as definitions, section 6, lists them: what it makes of a question.
+ *
+ * @param id its stable id
+ * @param commonness how common it is among students, from 1 (rare) to 5
+ * @param changes what a student who makes it may have written down for a question
+ */
+public record Slip(String id, int commonness, Function<Asked, List<Changed>> changes) {}

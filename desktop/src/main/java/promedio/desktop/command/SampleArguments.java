@@ -1,0 +1,152 @@
+package promedio.desktop.command;
+
+import java.io.InputStream;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import picocli.CommandLine;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+import promedio.core.assignment.SampleSheet;
+import promedio.core.course.CardKey;
+import promedio.core.course.CourseCard;
+import promedio.core.course.DecimalMark;
+import promedio.core.course.Frequencies;
+import promedio.core.data.ThousandsMark;
+import promedio.core.sample.Sample;
+import promedio.files.InputProblem;
+import promedio.files.delimited.SampleReader;
+import promedio.files.table.ReadingOptions;
+import promedio.files.table.RowFile;
+
+/** The options that say which sample of an input is meant, and under which card. */
+final class SampleArguments {
+    @Option(
+            names = "--kind",
+            paramLabel = "KIND",
+            description = "values (a list), frequencies (columns value, frequency) or classes (class, frequency);"
+                    + " unless said, what the input holds.",
+            converter = KindConverter.class)
+    private SampleSheet.Kind kind;
+
+    @Mixin
+    private ReadingArguments arguments;
+
+    @Option(names = "--rule", paramLabel = "KEY=VALUE", description = "A rule of the course card.")
+    private List<String> rules = new ArrayList<>();
+
+    /** Reads {@code --kind}. */
+    static final class KindConverter implements CommandLine.ITypeConverter<SampleSheet.Kind> {
+        @Override
+        public SampleSheet.Kind convert(String value) {
+            return SampleSheet.Kind.find(value)
+                    .orElseThrow(() -> new CommandLine.TypeConversionException(
+                            "expected values, frequencies or classes, not '" + value + "'"));
+        }
+    }
+
+    /** The kind that is said; empty where the input tells it. */
+    Optional<SampleSheet.Kind> kind() {
+        return Optional.ofNullable(kind);
+    }
+
+    /**
+     * A sample as it was read.
+     *
+     * @param kind what the input holds
+     * @param reading the sample and its heading
+     * @param card the card under which it was read: its decimal mark is that of the input
+     * @param again the sample as another card reads it
+     */
+    record Input(
+            SampleSheet.Kind kind, SampleReader.Reading reading, CourseCard card, Function<CourseCard, Sample> again) {}
+
+    /** Refuses what no input could be read by, before any is read. */
+    void check(CommandLine command) {
+        column(command);
+        arguments.options(command, decimalMark(command));
+    }
+
+    /** Reads the sample of an input. */
+    Input read(CommandLine command, String input, InputStream standardInput, CourseCard card) throws InputProblem {
+        Optional<String> column = column(command);
+        ReadingOptions options = arguments.options(command, decimalMark(command));
+        RowFile rows = RowFile.of(input, standardInput, options);
+        CourseCard marked =
+                card.with(CardKey.DECIMAL_MARK, rows.decimalMark() == ',' ? DecimalMark.COMMA : DecimalMark.POINT);
+        ThousandsMark thousands = options.thousands().orElse(ThousandsMark.NONE);
+        SampleReader reader = new SampleReader(
+                input, thousands.with(rows.decimalMark()), rows.missingCodes(column), options.heading());
+        SampleSheet.Kind holds = kind != null ? kind : column.isEmpty() ? reader.kind(rows) : SampleSheet.Kind.VALUES;
+        SampleReader.Reading reading = read(reader, rows, holds, column, marked);
+        return new Input(holds, reading, marked, other -> {
+            try {
+                return read(reader, rows, holds, column, other).sample();
+            } catch (InputProblem otherwise) {
+                // Under this card it cannot be read: then nobody meant this card.
+                return reading.sample();
+            }
+        });
+    }
+
+    private static SampleReader.Reading read(
+            SampleReader reader, RowFile rows, SampleSheet.Kind holds, Optional<String> column, CourseCard card)
+            throws InputProblem {
+        return switch (holds) {
+            case VALUES -> reader.values(rows, column);
+            case FREQUENCIES -> reader.frequencies(rows, card.get(CardKey.FREQUENCIES) == Frequencies.RELATIVE);
+            case CLASSES -> reader.classes(rows, card);
+        };
+    }
+
+    private Optional<String> column(CommandLine command) {
+        if (arguments.columns().size() > 1) {
+            throw usage(command, "One --column is taken here.");
+        }
+        return arguments.columns().stream().findFirst();
+    }
+
+    /** The decimal mark that is said; where none is, the cells of each input tell. */
+    private Optional<Character> decimalMark(CommandLine command) {
+        return rules.stream()
+                .filter(rule -> rule.startsWith("decimal-mark="))
+                .map(rule -> ReadingArguments.decimalMark(command, rule))
+                .reduce((first, second) -> second);
+    }
+
+    private static CommandLine.ParameterException usage(CommandLine command, String sentence) {
+        return new CommandLine.ParameterException(command, sentence);
+    }
+
+    /** The card that the rules make. */
+    CourseCard card(CommandLine command) {
+        CourseCard card = CourseCard.STANDARD;
+        for (String rule : rules) {
+            int equals = rule.indexOf('=');
+            if (equals < 0) {
+                throw usage(command, "--rule takes KEY=VALUE, not '" + rule + "'.");
+            }
+            String key = rule.substring(0, equals);
+            Optional<CourseCard> changed = card.withRule(key, rule.substring(equals + 1));
+            if (changed.isEmpty()) {
+                throw usage(command, unknownRule(key, rule));
+            }
+            card = changed.get();
+        }
+        return card;
+    }
+
+    private static String unknownRule(String key, String rule) {
+        return CardKey.find(key)
+                .map(known -> "The rule " + rule + " has no such value; " + key + " takes "
+                        + String.join(", ", ids(known)) + ".")
+                .orElseGet(() -> "There is no rule '" + key + "'; there are "
+                        + String.join(
+                                ", ", CardKey.all().stream().map(CardKey::id).toList()) + ".");
+    }
+
+    private static <T> List<String> ids(CardKey<T> key) {
+        return key.choices().stream().map(key::idOf).toList();
+    }
+}

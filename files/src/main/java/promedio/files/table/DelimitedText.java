@@ -1,0 +1,233 @@
+package promedio.files.table;
+
+import de.siegmar.fastcsv.reader.AbstractBaseCsvCallbackHandler;
+import de.siegmar.fastcsv.reader.CsvParseException;
+import de.siegmar.fastcsv.reader.CsvReader;
+import de.siegmar.fastcsv.reader.FieldMismatchStrategy;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import promedio.core.sentence.Sentence;
+import promedio.files.InputProblem;
+
+/** Delimited text, RFC 4180: finds out what parts its cells, and hands them out. */
+final class DelimitedText {
+    /** The largest cell, in characters. */
+    static final int LARGEST_CELL = 32 << 20;
+
+    private static final List<Delimiter> GUESSED =
+            List.of(Delimiter.SEMICOLON, Delimiter.TAB, Delimiter.PIPE, Delimiter.COMMA);
+    /** A delimiter parts at least this part of the rows in the same way. */
+    private static final int LEAST_PART = 5;
+
+    private static final Pattern AT_LINE = Pattern.compile("(.*?) \\((?:in )?record starting at line ([0-9]+)\\)");
+    private static final Pattern AFTER_QUOTE = Pattern.compile("Unexpected character after closing quote: ('.*').*");
+
+    private DelimitedText() {}
+
+    /**
+     * The delimiter that gives the most rows of one width; none where each row is one cell.
+     *
+     * @param sample the beginning of the text, up to the end of a line
+     * @param decimalComma whether commas are decimal marks
+     */
+    static Optional<Delimiter> delimiter(String sample, boolean decimalComma) {
+        Delimiter best = null;
+        int most = 0;
+        for (Delimiter delimiter : GUESSED) {
+            boolean possible = sample.indexOf(delimiter.sign()) >= 0 && !(decimalComma && delimiter == Delimiter.COMMA);
+            int alike = possible ? alike(sample, delimiter) : 0;
+            if (alike > most) {
+                most = alike;
+                best = delimiter;
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    /** How many rows have the commonest width above 1. */
+    private static int alike(String sample, Delimiter delimiter) {
+        Map<Integer, Integer> widths = new HashMap<>();
+        try {
+            give("", new java.io.StringReader(sample), delimiter, new Rows() {
+                private int cells;
+                private boolean filled;
+
+                @Override
+                public void cell(char[] text, int from, int length) {
+                    cells++;
+                    filled |= length > 0;
+                }
+
+                @Override
+                public void endRow(long line) {
+                    if (filled) {
+                        widths.merge(cells, 1, Integer::sum);
+                    }
+                    cells = 0;
+                    filled = false;
+                }
+            });
+        } catch (InputProblem | IOException cut) {
+            // A quote that is open at the end of the sample: the rows before it tell enough.
+        }
+        int rows = widths.values().stream().mapToInt(Integer::intValue).sum();
+        int alike = widths.entrySet().stream()
+                .filter(entry -> entry.getKey() > 1)
+                .mapToInt(Map.Entry::getValue)
+                .max()
+                .orElse(0);
+        return alike * LEAST_PART >= rows ? alike : 0;
+    }
+
+    /** Hands out the cells of a text. */
+    static void give(String source, Reader text, Delimiter delimiter, Rows rows) throws InputProblem, IOException {
+        if (delimiter.equals(Delimiter.BLANKS)) {
+            blanks(source, text, rows);
+            return;
+        }
+        try (CsvReader<Boolean> reader = CsvReader.builder()
+                .fieldSeparator(delimiter.sign())
+                .skipEmptyLines(false)
+                .allowUnclosedQuote(false)
+                .maxBufferSize(LARGEST_CELL + 2)
+                .extraFieldStrategy(FieldMismatchStrategy.IGNORE)
+                .missingFieldStrategy(FieldMismatchStrategy.IGNORE)
+                .build(new Handler(rows), text)) {
+            for (Boolean ignored : reader) {
+                assert ignored;
+            }
+        } catch (UncheckedIOException unread) {
+            throw unread.getCause();
+        } catch (CsvParseException broken) {
+            for (Throwable cause = broken; cause != null; cause = cause.getCause()) {
+                if (cause instanceof Stop stop) {
+                    throw stop.problem;
+                }
+                if (cause instanceof IOException unread) {
+                    throw unread;
+                }
+            }
+            throw new InputProblem(broken(source, broken), broken);
+        } catch (Stop stop) {
+            throw stop.problem;
+        }
+    }
+
+    private static final class Stop extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+
+        private final transient InputProblem problem;
+
+        Stop(InputProblem problem) {
+            super(problem);
+            this.problem = problem;
+        }
+    }
+
+    private static final class Handler extends AbstractBaseCsvCallbackHandler<Boolean> {
+        private final Rows rows;
+        private boolean cells;
+
+        Handler(Rows rows) {
+            this.rows = rows;
+        }
+
+        @Override
+        protected void handleField(int index, char[] buffer, int from, int length, boolean quoted) {
+            rows.cell(buffer, from, length);
+            cells = true;
+        }
+
+        @Override
+        protected Boolean buildRecord() {
+            try {
+                if (!cells) {
+                    rows.cell("");
+                }
+                cells = false;
+                rows.endRow(getStartingLineNumber());
+                return Boolean.TRUE;
+            } catch (InputProblem problem) {
+                throw new Stop(problem);
+            }
+        }
+    }
+
+    /** What the CSV library says is wrong, with the line in front. */
+    private static Sentence broken(String source, CsvParseException broken) {
+        String said = broken.getMessage();
+        String cause = broken.getCause() == null
+                ? ""
+                : String.valueOf(broken.getCause().getMessage());
+        if (said.contains("maximum buffer size") || cause.contains("maximum buffer size")) {
+            return Sentence.of("input.cell-too-large", source);
+        }
+        Matcher line = AT_LINE.matcher(said);
+        if (!line.matches()) {
+            return Sentence.of("input.broken", source, said);
+        }
+        Matcher character = AFTER_QUOTE.matcher(line.group(1));
+        if (line.group(1).startsWith("Unclosed quoted field")) {
+            return Sentence.of("input.broken.open-quote", source, line.group(2));
+        }
+        return character.matches()
+                ? Sentence.of("input.broken.after-quote", source, line.group(2), character.group(1))
+                : Sentence.of("input.broken.row", source, line.group(2), line.group(1));
+    }
+
+    /** Cells parted by runs of blanks; what stands between quotes stays together. */
+    private static void blanks(String source, Reader text, Rows rows) throws InputProblem, IOException {
+        try (BufferedReader lines = new BufferedReader(text)) {
+            long number = 0;
+            for (String line = lines.readLine(); line != null; line = lines.readLine()) {
+                number++;
+                for (String cell : words(source, line, number)) {
+                    rows.cell(cell);
+                }
+                rows.endRow(number);
+            }
+        }
+    }
+
+    private static List<String> words(String source, String line, long number) throws InputProblem {
+        List<String> words = new ArrayList<>();
+        int at = 0;
+        while (at < line.length()) {
+            char character = line.charAt(at);
+            if (Character.isWhitespace(character) || character == '\u00a0') {
+                at++;
+            } else if (character == '"') {
+                StringBuilder quoted = new StringBuilder();
+                int end = at + 1;
+                while (end < line.length() && (line.charAt(end) != '"' || line.startsWith("\"\"", end))) {
+                    end += line.charAt(end) == '"' ? 1 : 0;
+                    quoted.append(line.charAt(end++));
+                }
+                if (end >= line.length()) {
+                    throw new InputProblem(Sentence.of("input.broken.open-quote", source, Long.toString(number)));
+                }
+                words.add(quoted.toString());
+                at = end + 1;
+            } else {
+                int end = at;
+                while (end < line.length()
+                        && !Character.isWhitespace(line.charAt(end))
+                        && line.charAt(end) != '\u00a0') {
+                    end++;
+                }
+                words.add(line.substring(at, end));
+                at = end;
+            }
+        }
+        return words;
+    }
+}

@@ -1,0 +1,199 @@
+package promedio.files.table;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import org.dhatim.fastexcel.Workbook;
+import org.dhatim.fastexcel.Worksheet;
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+import promedio.files.InputProblem;
+
+@DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
+class WorkbooksTest {
+    private static final String ODS = "application/vnd.oasis.opendocument.spreadsheet";
+
+    private static TableFile read(byte[] bytes, ReadingOptions options) throws InputProblem {
+        return TableFiles.read("-", new ByteArrayInputStream(bytes), options, Watch.NOBODY);
+    }
+
+    private static byte[] zip(Map<String, byte[]> entries) throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
+            for (Map.Entry<String, byte[]> entry : entries.entrySet()) {
+                zip.putNextEntry(new ZipEntry(entry.getKey()));
+                zip.write(entry.getValue());
+            }
+        }
+        return bytes.toByteArray();
+    }
+
+    private static byte[] ods(String tables) throws IOException {
+        String content =
+                """
+                <?xml version="1.0" encoding="UTF-8"?><office:document-content
+                 xmlns:office="urn:oasis:names:tc:opendocument:xmlns:office:1.0"
+                 xmlns:table="urn:oasis:names:tc:opendocument:xmlns:table:1.0"
+                 xmlns:text="urn:oasis:names:tc:opendocument:xmlns:text:1.0"><office:body><office:spreadsheet>"""
+                        + tables + "</office:spreadsheet></office:body></office:document-content>";
+        Map<String, byte[]> entries = new LinkedHashMap<>();
+        entries.put("mimetype", ODS.getBytes(StandardCharsets.UTF_8));
+        entries.put("content.xml", content.getBytes(StandardCharsets.UTF_8));
+        return zip(entries);
+    }
+
+    private static String number(String value) {
+        return "<table:table-cell office:value-type='float' office:value='" + value
+                + "'><text:p>shown</text:p></table:table-cell>";
+    }
+
+    private static String word(String text) {
+        return "<table:table-cell office:value-type='string'><text:p>" + text + "</text:p></table:table-cell>";
+    }
+
+    private static byte[] xlsx() throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        Workbook workbook = new Workbook(bytes, "Promedio", "1.0");
+        workbook.newWorksheet("empty");
+        Worksheet sheet = workbook.newWorksheet("log");
+        sheet.value(0, 0, "Repair cafe log");
+        String[] heads = {"day", "item", "minutes", "share", "mended", "at"};
+        for (int i = 0; i < heads.length; i++) {
+            sheet.value(2, i, heads[i]);
+        }
+        for (int row = 3; row < 6; row++) {
+            sheet.value(row, 0, LocalDate.of(2031, 4, row));
+            sheet.style(row, 0).format("yyyy-mm-dd").set();
+            sheet.value(row, 1, row == 4 ? "lamp" : "kettle");
+            sheet.value(row, 2, row * 0.1 + 0.2);
+            sheet.value(row, 3, 0.12);
+            sheet.style(row, 3).format("0%").set();
+            sheet.value(row, 4, row == 4);
+            sheet.value(row, 5, LocalDateTime.of(2031, 4, row, 18, 30));
+            sheet.style(row, 5).format("dd/mm/yyyy hh:mm").set();
+        }
+        sheet.formula(6, 2, "SUM(C4:C6)");
+        Worksheet other = workbook.newWorksheet("other");
+        other.value(0, 0, "x");
+        other.value(1, 0, 7);
+        workbook.finish();
+        return bytes.toByteArray();
+    }
+
+    /** 3 · 0.1 + 0.2 is 0.5 in the file; 4 · 0.1 + 0.2 stands there as 0.6000000000000001, and was 0.6. */
+    @Test
+    void a_workbook_is_read_with_its_dates_its_percents_and_the_numbers_that_were_meant() throws Exception {
+        TableFile file = read(xlsx(), ReadingOptions.GUESSED);
+        assertThat(TableFilesTest.told(file))
+                .startsWith(
+                        "xlsx log, skip 2, heading, 3 rows",
+                        "day: date y-m-d 3/0/0",
+                        "item: text 3/0/0",
+                        "minutes: number 3/0/0",
+                        "share: number 3/0/0",
+                        "mended: text 3/0/0",
+                        "at: date y-m-d 3/0/0");
+        assertThat(file.table().row(1))
+                .containsExactly("2031-04-04", "lamp", "0.6", "0.12", "yes", "2031-04-04T18:30:00");
+        assertThat(file.told().toString()).contains("percent");
+        assertThat(file.sheets()).containsExactly("empty", "log", "other");
+        assertThat(read(xlsx(), ReadingOptions.GUESSED.withSheet(Optional.of("other")))
+                        .table()
+                        .row(0))
+                .containsExactly("7");
+        assertThat(read(xlsx(), ReadingOptions.GUESSED.withSheet(Optional.of("3")))
+                        .sheet())
+                .contains("other");
+        assertThatThrownBy(() -> read(xlsx(), ReadingOptions.GUESSED.withSheet(Optional.of("fourth"))))
+                .hasMessageContaining("empty, log, other");
+    }
+
+    @Test
+    void an_open_workbook_is_read_with_repeats_notes_and_covered_cells() throws Exception {
+        byte[] bytes = ods("<table:table table:name='leer'/><table:table table:name='log'>"
+                + "<table:table-row>" + word("item") + word("minutes") + word("day") + "</table:table-row>"
+                + "<table:table-row table:number-rows-repeated='2'>" + word("lamp") + number("4.0999999999999996")
+                + "<table:table-cell office:value-type='date' office:date-value='2031-04-05T00:00:00'><text:p>5 April</text:p></table:table-cell>"
+                + "<table:table-cell table:number-columns-repeated='16000'/></table:table-row>"
+                + "<table:table-row><table:table-cell office:value-type='string'><office:annotation><text:p>look</text:p></office:annotation>"
+                + "<text:p>old<text:s text:c='2'/>kettle</text:p></table:table-cell><table:covered-table-cell office:value-type='float' office:value='3'/>"
+                + "<table:table-cell office:value-type='date' office:date-value='2031-04-06'/></table:table-row>"
+                + "<table:table-row table:number-rows-repeated='1048000'><table:table-cell table:number-columns-repeated='1024'/></table:table-row>"
+                + "</table:table>");
+        TableFile file = read(bytes, ReadingOptions.GUESSED);
+        assertThat(TableFilesTest.told(file))
+                .startsWith(
+                        "ods log, heading, 3 rows",
+                        "item: text 3/0/0",
+                        "minutes: number 2/1/0",
+                        "day: date y-m-d 3/0/0");
+        assertThat(file.table().row(0)).containsExactly("lamp", "4.1", "2031-04-05");
+        assertThat(file.table().row(2)).containsExactly("old  kettle", "", "2031-04-06");
+    }
+
+    @Test
+    void what_would_unpack_to_far_more_than_it_is_gets_refused() throws Exception {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
+            zip.putNextEntry(new ZipEntry("mimetype"));
+            zip.write(ODS.getBytes(StandardCharsets.UTF_8));
+            zip.putNextEntry(new ZipEntry("content.xml"));
+            byte[] block = new byte[1 << 20];
+            for (int i = 0; i < 130; i++) {
+                zip.write(block);
+            }
+        }
+        assertThatThrownBy(() -> read(bytes.toByteArray(), ReadingOptions.GUESSED))
+                .isInstanceOf(InputProblem.class)
+                .hasMessageContaining("unpack");
+        byte[] rows = ods("<table:table table:name='t'><table:table-row table:number-rows-repeated='9000000000'>"
+                + number("1") + "</table:table-row></table:table>");
+        assertThatThrownBy(() -> read(rows, ReadingOptions.GUESSED)).isInstanceOf(InputProblem.class);
+        byte[] columns = ods(
+                "<table:table table:name='t'><table:table-row><table:table-cell office:value-type='float' office:value='1'"
+                        + " table:number-columns-repeated='90000'/></table:table-row></table:table>");
+        assertThatThrownBy(() -> read(columns, ReadingOptions.GUESSED)).hasMessageContaining("16 384");
+    }
+
+    @Test
+    void external_entities_and_encryption_are_refused() throws Exception {
+        Map<String, byte[]> entries = new LinkedHashMap<>();
+        entries.put("mimetype", ODS.getBytes(StandardCharsets.UTF_8));
+        entries.put(
+                "content.xml",
+                "<!DOCTYPE a [<!ENTITY b SYSTEM 'file:///etc/hostname'>]><a>&b;</a>".getBytes(StandardCharsets.UTF_8));
+        assertThatThrownBy(() -> read(zip(entries), ReadingOptions.GUESSED)).isInstanceOf(InputProblem.class);
+        entries.put("META-INF/manifest.xml", "<manifest:encryption-data/>".getBytes(StandardCharsets.UTF_8));
+        assertThatThrownBy(() -> read(zip(entries), ReadingOptions.GUESSED)).hasMessageContaining("encrypted");
+    }
+
+    @Test
+    void damaged_workbooks_are_refused_in_a_sentence() throws Exception {
+        byte[] whole = xlsx();
+        Random random = new Random(11);
+        for (int i = 0; i < 60; i++) {
+            byte[] damaged = whole.clone();
+            for (int k = 0; k < 5; k++) {
+                damaged[4 + random.nextInt(damaged.length - 4)] = (byte) random.nextInt(256);
+            }
+            try {
+                read(damaged, ReadingOptions.GUESSED);
+            } catch (InputProblem problem) {
+                assertThat(problem.sentence().toString()).isNotEmpty();
+            }
+        }
+    }
+}
