@@ -9,7 +9,7 @@ import promedio.core.course.CourseCard;
 import promedio.core.sentence.Visible;
 
 /**
- * The document: samples on the shelf, the course card, and the student's answers. Immutable; an {@link Edit} makes the
+ * The document: data tables and samples on the shelf, the course card, and the student's answers. Immutable; an {@link Edit} makes the
  * next one.
  *
  * @param title what the assignment is called; may be empty
@@ -18,6 +18,7 @@ import promedio.core.sentence.Visible;
  * @param answers the answers, by sample and question
  * @param attempts whether figures are covered until they are answered, and what came of it
  * @param foreign what its file holds that this version does not know
+ * @param tables the data tables in the order of the shelf, above the samples
  */
 public record Assignment(
         String title,
@@ -25,7 +26,8 @@ public record Assignment(
         CourseCard card,
         Map<Question, String> answers,
         Attempts attempts,
-        Foreign foreign) {
+        Foreign foreign,
+        List<DataTable> tables) {
     /** An empty assignment under the standard card. */
     public static final Assignment EMPTY = new Assignment("", List.of(), CourseCard.STANDARD, Map.of(), Attempts.OPEN);
 
@@ -37,7 +39,7 @@ public record Assignment(
     /** An assignment of which everything is known. */
     public Assignment(
             String title, List<SampleSheet> sheets, CourseCard card, Map<Question, String> answers, Attempts attempts) {
-        this(title, sheets, card, answers, attempts, Foreign.NOTHING);
+        this(title, sheets, card, answers, attempts, Foreign.NOTHING, List.of());
     }
 
     /** A question: a measure of a sample, without convention. */
@@ -47,12 +49,23 @@ public record Assignment(
     public Assignment {
         title = Visible.encodable(title);
         sheets = List.copyOf(sheets);
+        tables = List.copyOf(tables);
         answers = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(answers));
     }
 
     /** The sheet with an id. */
     public Optional<SampleSheet> sheet(String id) {
         return sheets.stream().filter(sheet -> sheet.id().equals(id)).findFirst();
+    }
+
+    /** The data table with an id. */
+    public Optional<DataTable> table(String id) {
+        return tables.stream().filter(table -> table.id().equals(id)).findFirst();
+    }
+
+    /** Whether a sample or a table has an id. */
+    public boolean has(String id) {
+        return sheet(id).isPresent() || table(id).isPresent();
     }
 
     /** The answer to a question. */
@@ -67,7 +80,7 @@ public record Assignment(
     }
 
     Assignment withAttempts(Attempts other) {
-        return new Assignment(title, sheets, card, answers, other, foreign);
+        return new Assignment(title, sheets, card, answers, other, foreign, tables);
     }
 
     /** An id that no sheet has yet. */
@@ -79,41 +92,71 @@ public record Assignment(
         return "s" + next;
     }
 
+    /** An id that no table has yet. */
+    public String freshTableId() {
+        int next = tables.size() + 1;
+        while (isTaken("t" + next)) {
+            next++;
+        }
+        return "t" + next;
+    }
+
     private boolean isTaken(String id) {
-        return sheet(id).isPresent()
+        return has(id)
                 || foreign.samples().stream().anyMatch(sample -> sample.id().equals(id));
     }
 
     /** The same with what its file holds that this version does not know. */
     public Assignment withForeign(Foreign parts) {
-        return new Assignment(title, sheets, card, answers, attempts, parts);
+        return new Assignment(title, sheets, card, answers, attempts, parts, tables);
     }
 
     Assignment withTitle(String newTitle) {
-        return new Assignment(newTitle, sheets, card, answers, attempts, foreign);
+        return new Assignment(newTitle, sheets, card, answers, attempts, foreign, tables);
     }
 
     Assignment withCard(CourseCard newCard) {
-        return new Assignment(title, sheets, newCard, answers, attempts, foreign.after(card, newCard));
+        return new Assignment(title, sheets, newCard, answers, attempts, foreign.after(card, newCard), tables);
     }
 
     Assignment withSheet(SampleSheet changed) {
         List<SampleSheet> all = new ArrayList<>(sheets);
         all.replaceAll(sheet -> sheet.id().equals(changed.id()) ? changed : sheet);
-        return new Assignment(title, all, card, answers, attempts, foreign);
+        return new Assignment(title, all, card, answers, attempts, foreign, tables);
     }
 
     Assignment withNewSheet(int at, SampleSheet sheet) {
         List<SampleSheet> all = new ArrayList<>(sheets);
         all.add(Math.min(at, all.size()), sheet);
-        return new Assignment(title, all, card, answers, attempts, foreign);
+        return new Assignment(title, all, card, answers, attempts, foreign, tables);
+    }
+
+    /** With other data tables. */
+    public Assignment withTables(List<DataTable> other) {
+        return new Assignment(title, sheets, card, answers, attempts, foreign, other);
+    }
+
+    Assignment withTable(DataTable changed) {
+        List<DataTable> all = new ArrayList<>(tables);
+        all.replaceAll(table -> table.id().equals(changed.id()) ? changed : table);
+        return withTables(all);
+    }
+
+    Assignment withSheets(List<SampleSheet> other) {
+        return new Assignment(title, other, card, answers, attempts, foreign, tables);
     }
 
     Assignment withoutSheet(String id) {
         Map<Question, String> left = new LinkedHashMap<>(answers);
         left.keySet().removeIf(question -> question.sheetId().equals(id));
         return new Assignment(
-                title, sheets.stream().filter(sheet -> !sheet.id().equals(id)).toList(), card, left, attempts, foreign);
+                title,
+                sheets.stream().filter(sheet -> !sheet.id().equals(id)).toList(),
+                card,
+                left,
+                attempts,
+                foreign,
+                tables);
     }
 
     Assignment withAnswer(Question question, String text) {
@@ -123,6 +166,6 @@ public record Assignment(
         } else {
             changed.put(question, Visible.encodable(text.strip()));
         }
-        return new Assignment(title, sheets, card, changed, attempts.answered(question, text.strip()), foreign);
+        return new Assignment(title, sheets, card, changed, attempts.answered(question, text.strip()), foreign, tables);
     }
 }

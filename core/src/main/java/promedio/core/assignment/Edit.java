@@ -18,7 +18,24 @@ import promedio.core.tabulate.Tabulation;
  * One change of an assignment. The same edits serve undo, redo and whatever keeps a record of them: what an edit is made of
  * are its components, and {@link Written} is the word that stands for its kind in a record.
  */
-public sealed interface Edit {
+public sealed interface Edit
+        permits Edit.Retitle,
+                Edit.ChangeCard,
+                Edit.AddSheet,
+                Edit.RemoveSheet,
+                Edit.Rename,
+                Edit.SetEntry,
+                Edit.InsertRows,
+                Edit.RemoveRows,
+                Edit.SwitchEntries,
+                Edit.Tabulate,
+                Edit.SetMissingCodes,
+                Edit.CoverFigures,
+                Edit.LiftCover,
+                Edit.WriteAnswer,
+                Edit.MoveUnit,
+                Edit.Together,
+                TableEdit {
     /** The stable word for a kind of edit. */
     @Retention(RetentionPolicy.RUNTIME)
     @Target(ElementType.TYPE)
@@ -62,7 +79,8 @@ public sealed interface Edit {
     record ChangeCard(CourseCard card) implements Edit {
         @Override
         public Assignment apply(Assignment before) {
-            return before.withCard(card);
+            Assignment after = before.withCard(card);
+            return card.numerals().equals(before.card().numerals()) ? after : Links.rewritten(after);
         }
 
         @Override
@@ -74,6 +92,13 @@ public sealed interface Edit {
     /** A new sample at a place of the shelf. */
     @Written("add")
     record AddSheet(int at, SampleSheet sheet) implements Edit {
+        /** @throws IllegalArgumentException for a sample of a column: {@link TableEdit.TakeColumn} makes those */
+        public AddSheet {
+            if (sheet.link().isPresent()) {
+                throw new IllegalArgumentException("A sample of a column is taken, not added.");
+            }
+        }
+
         @Override
         public Assignment apply(Assignment before) {
             return before.withNewSheet(at, sheet);
@@ -120,14 +145,20 @@ public sealed interface Edit {
         }
     }
 
-    /** One entry typed anew. */
+    /** One entry typed anew; in a sample of a column of a table, the cell there. */
     @Written("entry")
     record SetEntry(String sheetId, int column, int row, String typed) implements Edit {
         @Override
         public Assignment apply(Assignment before) {
             return before.sheet(sheetId)
-                    .map(sheet -> before.withSheet(sheet.with(column, row, typed)))
+                    .map(sheet -> Links.typed(before, sheet, row, typed)
+                            .orElseGet(() -> before.withSheet(sheet.with(column, row, typed))))
                     .orElse(before);
+        }
+
+        @Override
+        public OptionalInt rowAfter(Assignment before, String sheet, int old) {
+            return Links.entryAfter(before, apply(before), sheet, old);
         }
 
         @Override

@@ -25,6 +25,7 @@ import promedio.core.tabulate.Tabulation;
  * @param missingCodes entries that mean “missing” besides an empty one
  * @param off the indices of entries that are switched off
  * @param tabulation the classes that a list was put into, where it was
+ * @param link where the entries come from, when that is a column of a data table
  */
 public record SampleSheet(
         String id,
@@ -34,7 +35,8 @@ public record SampleSheet(
         List<Entries> columns,
         Set<String> missingCodes,
         SortedSet<Integer> off,
-        Optional<Tabulation> tabulation) {
+        Optional<Tabulation> tabulation,
+        Optional<Link> link) {
     /** What the columns hold. */
     public enum Kind {
         /** A list: one column. */
@@ -77,9 +79,25 @@ public record SampleSheet(
                 || columns.get(0).size() != columns.get(columns.size() - 1).size()) {
             throw new IllegalArgumentException("A sample has one column, or two of the same length.");
         }
+        if (link.isPresent() && kind != Kind.VALUES) {
+            throw new IllegalArgumentException("Only a list comes from a column.");
+        }
         if (!off.isEmpty() && (off.first() < 0 || off.last() >= columns.get(0).size())) {
             throw new IllegalArgumentException("There is no entry " + off.last() + " to be switched off.");
         }
+    }
+
+    /** A sample whose entries come from nowhere else. */
+    public SampleSheet(
+            String id,
+            String name,
+            String unit,
+            Kind kind,
+            List<Entries> columns,
+            Set<String> missingCodes,
+            SortedSet<Integer> off,
+            Optional<Tabulation> tabulation) {
+        this(id, name, unit, kind, columns, missingCodes, off, tabulation, Optional.empty());
     }
 
     /** A list of entries. */
@@ -102,7 +120,7 @@ public record SampleSheet(
 
     /** With other classes, or none, that the list is put into. */
     public SampleSheet tabulated(Optional<Tabulation> classes) {
-        return new SampleSheet(id, name, unit, kind, columns, missingCodes, off, classes);
+        return new SampleSheet(id, name, unit, kind, columns, missingCodes, off, classes, link);
     }
 
     /** The number of entries, or of rows of a table. */
@@ -122,22 +140,22 @@ public record SampleSheet(
 
     /** With another name and unit. */
     public SampleSheet renamed(String newName, String newUnit) {
-        return new SampleSheet(id, newName, newUnit, kind, columns, missingCodes, off, tabulation);
+        return new SampleSheet(id, newName, newUnit, kind, columns, missingCodes, off, tabulation, link);
     }
 
     /** With other codes for missing values. */
     public SampleSheet withMissingCodes(Set<String> codes) {
-        return new SampleSheet(id, name, unit, kind, columns, codes, off, tabulation);
+        return new SampleSheet(id, name, unit, kind, columns, codes, off, tabulation, link);
     }
 
-    /** With one entry of a column replaced. */
+    /** With one entry of a column replaced; it comes from nowhere else then. */
     public SampleSheet with(int column, int row, String typed) {
         List<Entries> changed = new ArrayList<>(columns);
         changed.set(column, columns.get(column).with(row, typed));
         return new SampleSheet(id, name, unit, kind, changed, missingCodes, off, tabulation);
     }
 
-    /** With rows put in: for each column the entries of the new rows. */
+    /** With rows put in: for each column the entries of the new rows. It comes from nowhere else then. */
     public SampleSheet inserted(int at, List<List<String>> byColumn) {
         List<Entries> changed = new ArrayList<>();
         for (int i = 0; i < columns.size(); i++) {
@@ -154,7 +172,7 @@ public record SampleSheet(
                 tabulation);
     }
 
-    /** Without some rows, given ascending. */
+    /** Without some rows, given ascending. It comes from nowhere else then. */
     public SampleSheet without(List<Integer> rows) {
         List<Entries> changed =
                 columns.stream().map(column -> column.without(rows)).toList();
@@ -176,7 +194,12 @@ public record SampleSheet(
         } else {
             changed.addAll(rows);
         }
-        return new SampleSheet(id, name, unit, kind, columns, missingCodes, changed, tabulation);
+        return new SampleSheet(id, name, unit, kind, columns, missingCodes, changed, tabulation, link);
+    }
+
+    /** With entries that come from a column of a table, or from nowhere else. */
+    SampleSheet linked(Optional<Link> from, Entries entries, SortedSet<Integer> switchedOff) {
+        return new SampleSheet(id, name, unit, kind, List.of(entries), missingCodes, switchedOff, tabulation, from);
     }
 
     /** The rows that are switched off, after some were put in before a row. */

@@ -40,6 +40,12 @@ public sealed interface Column {
     /** Whether a cell is missing. */
     boolean isMissing(int row);
 
+    /** The texts that mean missing besides an empty cell. */
+    Set<String> missingCodes();
+
+    /** The same cells under another name, and numbers with another unit. */
+    Column renamed(String newName, String newUnit);
+
     /** How many cells there are. */
     default int size() {
         return entries().size();
@@ -51,7 +57,7 @@ public sealed interface Column {
     }
 
     /** No cell but missing ones. */
-    record Empty(String name, Entries entries) implements Column {
+    record Empty(String name, Entries entries, Codes codes) implements Column {
         @Override
         public ColumnKind kind() {
             return ColumnKind.EMPTY;
@@ -70,6 +76,16 @@ public sealed interface Column {
         @Override
         public boolean isMissing(int row) {
             return true;
+        }
+
+        @Override
+        public Set<String> missingCodes() {
+            return codes.texts();
+        }
+
+        @Override
+        public Column renamed(String newName, String newUnit) {
+            return new Empty(newName, entries, codes);
         }
     }
 
@@ -133,9 +149,14 @@ public sealed interface Column {
             return Names.label(name, unit);
         }
 
-        /** The texts that mean missing besides an empty cell. */
-        public Set<String> codes() {
+        @Override
+        public Set<String> missingCodes() {
             return reader.codes();
+        }
+
+        @Override
+        public Column renamed(String newName, String newUnit) {
+            return new OfNumbers(newName, newUnit, entries, reader, count, missing, whole);
         }
 
         /** Whether its numbers are 1, 2, 3 … down the rows. */
@@ -217,6 +238,11 @@ public sealed interface Column {
         default boolean isMissing(int row) {
             return codes().isMissing(entries(), row);
         }
+
+        @Override
+        default Set<String> missingCodes() {
+            return codes().texts();
+        }
     }
 
     /**
@@ -229,6 +255,11 @@ public sealed interface Column {
         @Override
         public ColumnKind kind() {
             return ColumnKind.DATE;
+        }
+
+        @Override
+        public Column renamed(String newName, String newUnit) {
+            return new OfDates(newName, entries, codes, form, count, missing);
         }
 
         /** A cell as a date; empty where it is missing or none. */
@@ -266,6 +297,11 @@ public sealed interface Column {
             return ColumnKind.CATEGORY;
         }
 
+        @Override
+        public Column renamed(String newName, String newUnit) {
+            return new OfCategories(newName, entries, codes, counts, missing);
+        }
+
         /** The texts, the commonest first, and of equally common ones that which stands first in the column. */
         public List<Map.Entry<String, Integer>> commonest() {
             List<Map.Entry<String, Integer>> all = new ArrayList<>(counts.entrySet());
@@ -280,6 +316,11 @@ public sealed interface Column {
      * @param missing how many cells are missing
      */
     record OfTexts(String name, Entries entries, Codes codes, int missing) implements WithoutNumbers {
+        @Override
+        public Column renamed(String newName, String newUnit) {
+            return new OfTexts(newName, entries, codes, missing);
+        }
+
         @Override
         public ColumnKind kind() {
             return ColumnKind.TEXT;

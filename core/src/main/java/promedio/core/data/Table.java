@@ -24,6 +24,16 @@ public record Table(List<Column> columns, int rows) {
         return columns.stream().filter(column -> column.name().equals(name)).findFirst();
     }
 
+    /** The place of the column with a name; −1 where there is none. */
+    public int indexOf(String name) {
+        for (int i = 0; i < columns.size(); i++) {
+            if (columns.get(i).name().equals(name)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
     /** The cells of a row as written. */
     public List<String> row(int row) {
         return columns.stream().map(column -> column.entries().text(row)).toList();

@@ -69,6 +69,21 @@ public record TableReading(Table table, char decimalMark, ThousandsMark thousand
         return new TableReading(table, mark, first, List.copyOf(notices));
     }
 
+    /**
+     * A column of this reading once more, of other cells: numbers, dates and codes for missing are written as they were, and what
+     * the column is follows from the cells it has now.
+     */
+    public Column again(Column before, Entries cells) {
+        boolean number = before instanceof Column.OfNumbers;
+        ThousandsMark marks = number ? ((Column.OfNumbers) before).thousands() : thousands;
+        Optional<DateForm> form = before instanceof Column.OfDates dates ? Optional.of(dates.form()) : Optional.empty();
+        MissingCodes codes = new MissingCodes(before.missingCodes(), Map.of());
+        CellRules rules = new CellRules(Optional.of(decimalMark), Optional.of(marks), form, codes);
+        Column made = column(before.name(), cells, new Marks(decimalMark, marks), rules)
+                .column();
+        return number ? made.renamed(before.name(), before.unit()) : made;
+    }
+
     /** The names that columns have under some headings: made up where there is none, told apart where they repeat. */
     public static List<String> names(List<String> headings, int columns) {
         return Names.of(headings, columns);
@@ -91,7 +106,7 @@ public record TableReading(Table table, char decimalMark, ThousandsMark thousand
         Looked looked = Looked.at(cells, reader, rules.dates());
         int usable = looked.numbers + looked.others;
         if (usable == 0) {
-            return new Made(new Column.Empty(name, cells), Optional.empty());
+            return new Made(new Column.Empty(name, cells, new Column.Codes(codes.keySet())), Optional.empty());
         }
         if (looked.numbers * TENTHS >= usable * USABLE_TENTHS) {
             Column numbers = new Column.OfNumbers(

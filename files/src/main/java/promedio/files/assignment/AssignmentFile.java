@@ -15,14 +15,17 @@ import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Foreign;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.sentence.Sentence;
@@ -31,8 +34,11 @@ import promedio.files.InputProblem;
 
 /** Reads and writes assignments as docs/assignment-format.md describes them. */
 public final class AssignmentFile {
-    /** The version of the format that this program writes, and the newest it reads. */
-    public static final int VERSION = 1;
+    /** The newest version of the format, which is written where there are data tables. */
+    public static final int VERSION = 2;
+
+    /** The version that is written where there are none, so that older programs read it. */
+    static final int WITHOUT_TABLES = 1;
 
     /** The ending of assignment files. */
     public static final String ENDING = ".promedio";
@@ -61,9 +67,20 @@ public final class AssignmentFile {
         zip.write(AssignmentJson.bytes(AssignmentJson.write(assignment)));
         zip.closeEntry();
         for (int i = 0; i < assignment.sheets().size(); i++) {
-            begin(zip, AssignmentJson.partName(i));
-            SheetCsv.write(assignment.sheets().get(i), zip);
-            zip.closeEntry();
+            SampleSheet sheet = assignment.sheets().get(i);
+            if (sheet.link().isEmpty()) {
+                begin(zip, AssignmentJson.partName(i));
+                SheetCsv.write(sheet, zip);
+                zip.closeEntry();
+            }
+        }
+        Set<String> written = new HashSet<>();
+        for (DataTable table : assignment.tables()) {
+            if (written.add(table.original().hash())) {
+                begin(zip, AssignmentJson.partOf(table.original().hash()));
+                Originals.copy(table.original(), zip);
+                zip.closeEntry();
+            }
         }
         List<Foreign.Unread> unread = assignment.foreign().samples();
         for (int i = 0; i < unread.size(); i++) {
@@ -80,15 +97,21 @@ public final class AssignmentFile {
         zip.putNextEntry(entry);
     }
 
+    /** Reads an assignment whose tables, if it has any, are kept until the program ends. @throws InputProblem as the other */
+    public static Assignment read(Path file) throws InputProblem {
+        return read(file, Originals.passing());
+    }
+
     /**
      * Reads an assignment. What this version does not know of it is told by {@link Assignment#foreign}.
      *
+     * @param originals where the originals of its tables are to lie from now on
      * @throws InputProblem when it is not there, is damaged, is none, is larger than any, or was written by a newer version
      */
-    public static Assignment read(Path file) throws InputProblem {
+    public static Assignment read(Path file, Originals originals) throws InputProblem {
         String name = "“" + file.getFileName() + "”";
         try (InputStream in = Files.newInputStream(file)) {
-            return read(in, new Budget(Files.size(file)), name);
+            return read(in, new Budget(Files.size(file)), name, originals);
         } catch (NoSuchFileException missing) {
             throw new InputProblem(Sentence.of("file.gone", name), missing);
         } catch (AccessDeniedException denied) {
@@ -123,16 +146,28 @@ public final class AssignmentFile {
 
     /** Gets out of a damaged file what can still be read; empty where that is nothing, or the file is none of ours. */
     public static Optional<Salvaged> salvage(Path file) {
+        return salvage(file, Originals.passing());
+    }
+
+    /** The same with a place where the originals of its tables are to lie from now on. */
+    public static Optional<Salvaged> salvage(Path file, Originals originals) {
         try {
             long size = Files.size(file);
-            return size > Budget.MOST_BYTES ? Optional.empty() : Salvage.of(Files.readAllBytes(file), new Budget(size));
+            return size > Budget.MOST_BYTES
+                    ? Optional.empty()
+                    : Salvage.of(Files.readAllBytes(file), new Budget(size), originals);
         } catch (IOException | OutOfMemoryError unreadable) {
             return Optional.empty();
         }
     }
 
     static Assignment read(InputStream in, Budget budget, String name) throws IOException, InputProblem {
-        Map<String, byte[]> parts = parts(in, budget);
+        return read(in, budget, name, Originals.passing());
+    }
+
+    private static Assignment read(InputStream in, Budget budget, String name, Originals originals)
+            throws IOException, InputProblem {
+        Map<String, byte[]> parts = parts(in, budget, originals);
         byte[] document = parts.get(DOCUMENT);
         if (document == null) {
             throw new InputProblem(Sentence.of("file.damaged-or-other", name));
@@ -146,7 +181,26 @@ public final class AssignmentFile {
                 throw new InputProblem(Sentence.of("file.other", name));
             }
             AssignmentJson.Reader reader = new AssignmentJson.Reader(json);
+            for (JsonNode table : json.path("tables")) {
+                if (!parts.containsKey(
+                        AssignmentJson.partOf(table.path("original").asText()))) {
+                    throw new InputProblem(Sentence.of(
+                            "file.damaged.missing-table",
+                            name,
+                            table.path("name").asText()));
+                }
+                reader.table(table, originals);
+            }
             for (JsonNode sample : json.path("samples")) {
+                if (AssignmentJson.Reader.isLinked(sample)) {
+                    if (!reader.linked(sample)) {
+                        throw new InputProblem(Sentence.of(
+                                "file.damaged.missing",
+                                name,
+                                sample.path("name").asText()));
+                    }
+                    continue;
+                }
                 // Taken away with it: what two samples are said to have in common is what neither of them has.
                 byte[] content = parts.remove(sample.path("entries").asText());
                 if (content == null) {
@@ -169,11 +223,20 @@ public final class AssignmentFile {
         }
     }
 
-    private static Map<String, byte[]> parts(InputStream in, Budget budget) throws IOException {
+    /** The parts by their names; those that are originals are kept where they belong, and have no content here. */
+    private static Map<String, byte[]> parts(InputStream in, Budget budget, Originals originals) throws IOException {
         Map<String, byte[]> parts = new HashMap<>();
         try (ZipInputStream zip = new ZipInputStream(in, StandardCharsets.UTF_8)) {
             for (ZipEntry entry = next(zip); entry != null; entry = next(zip)) {
                 budget.part();
+                Optional<String> original = AssignmentJson.originalOf(entry.getName());
+                if (original.isPresent()) {
+                    if (!originals.keep(zip, budget).equals(original.get())
+                            || parts.put(entry.getName(), new byte[0]) != null) {
+                        throw new ZipException("A table is not what it was.");
+                    }
+                    continue;
+                }
                 ByteArrayOutputStream content = new ByteArrayOutputStream();
                 byte[] chunk = new byte[1 << 16];
                 for (int read = zip.read(chunk); read >= 0; read = zip.read(chunk)) {

@@ -16,23 +16,45 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Attempts;
+import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Foreign;
+import promedio.core.assignment.Link;
+import promedio.core.assignment.Links;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
 import promedio.core.data.Entries;
 import promedio.core.sentence.Visible;
+import promedio.files.InputProblem;
 
 /** The document of an assignment file: what is said of the samples, the course card and the answers. */
 final class AssignmentJson {
+    private static final String TABLES = "tables";
     private static final ObjectMapper JSON = new ObjectMapper().enable(SerializationFeature.INDENT_OUTPUT);
 
+    /** What a document may need to be understood. */
+    private static final Set<String> UNDERSTOOD = Set.of(TABLES);
+
     private AssignmentJson() {}
+
+    /** The name of the part that holds the original of a table. */
+    static String partOf(String hash) {
+        return "tables/" + hash;
+    }
+
+    /** The original that a part holds by its name; empty where it holds none. */
+    static Optional<String> originalOf(String part) {
+        return Optional.of(part)
+                .filter(name -> name.startsWith("tables/"))
+                .map(name -> name.substring("tables/".length()))
+                .filter(Originals::isHash);
+    }
 
     /** The name of the part that holds the entries of a sample, by its place: never anything that a file says. */
     static String partName(int place) {
@@ -52,9 +74,13 @@ final class AssignmentJson {
         return version.isNumber() ? version.decimalValue() : BigDecimal.ZERO;
     }
 
-    /** Whether a document was written by a newer version. */
+    /** Whether a document was written by a newer version, or needs something to be understood that is not known here. */
     static boolean isNewer(JsonNode document) {
-        return version(document).compareTo(BigDecimal.valueOf(AssignmentFile.VERSION)) > 0;
+        boolean needs = false;
+        for (JsonNode one : document.path("needs")) {
+            needs |= !UNDERSTOOD.contains(one.asText());
+        }
+        return needs || version(document).compareTo(BigDecimal.valueOf(AssignmentFile.VERSION)) > 0;
     }
 
     /** Whether a document is of this program, and not newer. */
@@ -67,16 +93,27 @@ final class AssignmentJson {
     static ObjectNode write(Assignment assignment) throws IOException {
         ObjectNode document = JSON.createObjectNode();
         document.put("format", "promedio")
-                .put("version", AssignmentFile.VERSION)
+                .put("version", assignment.tables().isEmpty() ? AssignmentFile.WITHOUT_TABLES : AssignmentFile.VERSION)
                 .put("title", assignment.title());
+        if (!assignment.tables().isEmpty()) {
+            document.putArray("needs").add(TABLES);
+        }
         document.set("card", card(assignment));
+        if (!assignment.tables().isEmpty()) {
+            ArrayNode tables = document.putArray(TABLES);
+            assignment.tables().forEach(table -> tables.add(TablesJson.write(table)));
+        }
         ArrayNode samples = document.putArray("samples");
         for (int i = 0; i < assignment.sheets().size(); i++) {
             SampleSheet sheet = assignment.sheets().get(i);
             ObjectNode sample = samples.addObject();
             sample.put("id", sheet.id()).put("name", sheet.name()).put("unit", sheet.unit());
             sample.put("kind", sheet.kind().id());
-            sample.put("entries", partName(i)).put("check", SheetCsv.check(sheet));
+            if (sheet.link().isPresent()) {
+                sample.set("from", TablesJson.write(sheet.link().get()));
+            } else {
+                sample.put("entries", partName(i)).put("check", SheetCsv.check(sheet));
+            }
             ArrayNode codes = sample.putArray("missing");
             new TreeSet<>(sheet.missingCodes()).forEach(codes::add);
             ArrayNode off = sample.putArray("off");
@@ -133,27 +170,72 @@ final class AssignmentJson {
         private final List<Foreign.Unread> unread = new ArrayList<>();
         private final Map<String, String> ids = new HashMap<>();
         private final Set<String> taken = new HashSet<>();
+        private final List<DataTable> tables = new ArrayList<>();
+        private final Card card;
 
         Reader(JsonNode document) {
             this.document = document;
+            card = Card.read(document.path("card"));
+            document.path(TABLES).forEach(table -> taken.add(table.path("id").asText()));
             document.path("samples")
                     .forEach(sample -> taken.add(sample.path("id").asText()));
         }
 
         /** An id that is one, and of this sample only: what answers of a sample with another id go by is kept. */
-        private String id(String asWritten) {
-            String id = ID.matcher(asWritten).matches() && !ids.containsKey(asWritten) ? asWritten : fresh();
+        private String id(String asWritten, String letter) {
+            String id = ID.matcher(asWritten).matches() && !ids.containsKey(asWritten) ? asWritten : fresh(letter);
             taken.add(id);
             ids.putIfAbsent(asWritten, id);
             return id;
         }
 
-        private String fresh() {
+        private String fresh(String letter) {
             int next = sheets.size() + 1;
-            while (taken.contains("s" + next)) {
+            while (taken.contains(letter + next)) {
                 next++;
             }
-            return "s" + next;
+            return letter + next;
+        }
+
+        /** Takes a table whose original is among some. @throws InputProblem when it is not there or cannot be read */
+        void table(JsonNode table, Originals originals) throws InputProblem {
+            tables.add(TablesJson.read(table, id(table.path("id").asText(), "t"), originals));
+        }
+
+        /** Whether the entries of a sample come from a table, and have no part of their own. */
+        static boolean isLinked(JsonNode sample) {
+            return sample.has("from");
+        }
+
+        /** Takes a sample of a column of a table that was taken; false where there is none. */
+        boolean linked(JsonNode sample) {
+            String written = sample.path("from").path("table").asText();
+            Link link = TablesJson.readLink(sample.path("from"), ids.getOrDefault(written, written));
+            Optional<DataTable> table = tables.stream()
+                    .filter(one -> one.id().equals(link.tableId()))
+                    .findFirst();
+            if (table.isEmpty()) {
+                return false;
+            }
+            ObjectNode own = sample.deepCopy();
+            own.put("id", id(sample.path("id").asText(), "s"));
+            SampleSheet filled = Links.filled(
+                    WholeJson.withoutEntries(own),
+                    link,
+                    table.get(),
+                    card.card().numerals());
+            sheets.add(filled.switched(off(sample, filled.size()), false));
+            return true;
+        }
+
+        private static List<Integer> off(JsonNode sample, int size) {
+            List<Integer> off = new ArrayList<>();
+            sample.path("off").forEach(row -> {
+                if (row.asInt(-1) >= 0 && row.asInt() < size) {
+                    off.add(row.asInt());
+                }
+            });
+            return off;
         }
 
         /** Whether the document says of a part that it is another: its check is that of other bytes, or its heading of another kind. */
@@ -174,21 +256,14 @@ final class AssignmentJson {
             List<Entries> columns = SheetCsv.read(entries, kind.width(), budget);
             Set<String> codes = new HashSet<>();
             sample.path("missing").forEach(code -> codes.add(code.asText()));
-            TreeSet<Integer> off = new TreeSet<>();
-            int size = columns.get(0).size();
-            sample.path("off").forEach(row -> {
-                if (row.asInt(-1) >= 0 && row.asInt() < size) {
-                    off.add(row.asInt());
-                }
-            });
             sheets.add(new SampleSheet(
-                    id(sample.path("id").asText()),
+                    id(sample.path("id").asText(), "s"),
                     sample.path("name").asText(),
                     sample.path("unit").asText(),
                     kind,
                     columns,
                     codes,
-                    off,
+                    new TreeSet<>(off(sample, columns.get(0).size())),
                     AnswersJson.readTabulation(sample.path("classes"))));
         }
 
@@ -203,12 +278,12 @@ final class AssignmentJson {
                     entries));
         }
 
-        List<SampleSheet> sheets() {
-            return sheets;
+        /** Whether nothing was taken yet. */
+        boolean isEmpty() {
+            return sheets.isEmpty() && tables.isEmpty();
         }
 
         Assignment assignment() {
-            Card card = Card.read(document.path("card"));
             UnaryOperator<Assignment.Question> known = asked ->
                     new Assignment.Question(ids.getOrDefault(asked.sheetId(), asked.sheetId()), asked.measure());
             Attempts attempts = AnswersJson.readAttempts(document);
@@ -220,7 +295,8 @@ final class AssignmentJson {
                     card.card(),
                     known(AnswersJson.readAnswers(document), known),
                     new Attempts(attempts.first(), lifted, known(attempts.firstAnswers(), known)),
-                    new Foreign(card.unknown(), unread));
+                    new Foreign(card.unknown(), unread),
+                    tables);
         }
 
         private static Map<Assignment.Question, String> known(

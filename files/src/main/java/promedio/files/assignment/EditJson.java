@@ -8,15 +8,18 @@ import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Edit;
+import promedio.core.assignment.Link;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
 import promedio.core.tabulate.Tabulation;
@@ -26,49 +29,79 @@ import promedio.core.tabulate.Tabulation;
  * components by their names; a new kind of edit needs nothing here.
  */
 final class EditJson {
-    private static final Map<String, Class<?>> KINDS = Arrays.stream(Edit.class.getPermittedSubclasses())
-            .collect(Collectors.toMap(EditJson::word, Function.identity()));
+    private static final Map<String, Class<?>> KINDS =
+            kinds(Edit.class).collect(Collectors.toMap(EditJson::word, Function.identity()));
+
+    /** Reads a component out of an edit under its name; what it names of data tables is among some originals. */
+    private interface Reading<T> {
+        T of(JsonNode edit, String name, Originals originals);
+    }
 
     /** How a component of some type is written, and read out of an edit under its name. */
-    private record Part(Function<Object, Optional<JsonNode>> writing, BiFunction<JsonNode, String, Object> reading) {
-        static <T> Part of(Function<T, JsonNode> writing, BiFunction<JsonNode, String, T> reading) {
+    private record Part(Function<Object, Optional<JsonNode>> writing, Reading<?> reading) {
+        static <T> Part of(Function<T, JsonNode> writing, Reading<T> reading) {
             return optional(value -> Optional.of(writing.apply(value)), reading);
         }
 
         @SuppressWarnings("unchecked") // A part is only asked for a component of its own type.
-        static <T> Part optional(Function<T, Optional<JsonNode>> writing, BiFunction<JsonNode, String, T> reading) {
-            return new Part(value -> writing.apply((T) value), reading::apply);
+        static <T> Part optional(Function<T, Optional<JsonNode>> writing, Reading<T> reading) {
+            return new Part(value -> writing.apply((T) value), reading);
         }
     }
 
     private static final JsonNodeFactory JSON = JsonNodeFactory.instance;
-    private static final Map<String, Part> PARTS = Map.of(
-            "java.lang.String",
-            Part.of(JSON::textNode, (edit, name) -> edit.path(name).asText()),
-            "int",
-            Part.<Integer>of(JSON::numberNode, (edit, name) -> edit.path(name).asInt()),
-            "boolean",
-            Part.of(JSON::booleanNode, (edit, name) -> edit.path(name).asBoolean()),
-            "java.util.List<java.lang.Integer>",
-            Part.of(EditJson::rows, (edit, name) -> readRows(edit)),
-            "java.util.List<java.util.List<java.lang.String>>",
-            Part.of(EditJson::columns, (edit, name) -> readColumns(edit.path(name))),
-            "java.util.Set<java.lang.String>",
-            Part.<Set<String>>of(
-                    codes -> WholeJson.texts(new TreeSet<>(codes)),
-                    (edit, name) -> Set.copyOf(WholeJson.readTexts(edit.path(name)))),
-            CourseCard.class.getName(),
-            Part.of(WholeJson::write, (edit, name) -> WholeJson.readCard(edit.path(name))),
-            SampleSheet.class.getName(),
-            Part.of(WholeJson::write, (edit, name) -> WholeJson.readSheet(edit.path(name))),
-            "java.util.Optional<" + Tabulation.class.getName() + ">",
-            Part.<Optional<Tabulation>>optional(
-                    classes -> classes.map(AnswersJson::write),
-                    (edit, name) -> AnswersJson.readTabulation(edit.path(name))),
-            "java.util.List<" + Edit.class.getName() + ">",
-            Part.of(EditJson::edits, (edit, name) -> readEdits(edit.path(name))));
+    private static final Map<String, Part> PARTS = parts();
+
+    private static Map<String, Part> parts() {
+        Map<String, Part> parts = new HashMap<>();
+        parts.put("java.lang.String", Part.of(JSON::textNode, (edit, name, originals) -> edit.path(name)
+                .asText()));
+        parts.put("int", Part.<Integer>of(JSON::numberNode, (edit, name, originals) -> edit.path(name)
+                .asInt()));
+        parts.put("boolean", Part.of(JSON::booleanNode, (edit, name, originals) -> edit.path(name)
+                .asBoolean()));
+        parts.put(
+                "java.util.List<java.lang.Integer>",
+                Part.of(RowsJson::write, (edit, name, originals) -> readRows(edit)));
+        parts.put(
+                "java.util.List<java.util.List<java.lang.String>>",
+                Part.of(EditJson::columns, (edit, name, originals) -> readColumns(edit.path(name))));
+        parts.put(
+                "java.util.Set<java.lang.String>",
+                Part.<Set<String>>of(
+                        codes -> WholeJson.texts(new TreeSet<>(codes)),
+                        (edit, name, originals) -> Set.copyOf(WholeJson.readTexts(edit.path(name)))));
+        parts.put(
+                CourseCard.class.getName(),
+                Part.of(WholeJson::write, (edit, name, originals) -> WholeJson.readCard(edit.path(name))));
+        parts.put(
+                SampleSheet.class.getName(),
+                Part.of(WholeJson::write, (edit, name, originals) -> WholeJson.readSheet(edit.path(name))));
+        parts.put(
+                DataTable.class.getName(),
+                Part.of(TablesJson::write, (edit, name, originals) -> WholeJson.readTable(edit.path(name), originals)));
+        parts.put(
+                Link.class.getName(),
+                Part.of(TablesJson::write, (edit, name, originals) -> TablesJson.readLink(edit.path(name))));
+        parts.put(
+                "java.util.Optional<" + Tabulation.class.getName() + ">",
+                Part.<Optional<Tabulation>>optional(
+                        classes -> classes.map(AnswersJson::write),
+                        (edit, name, originals) -> AnswersJson.readTabulation(edit.path(name))));
+        parts.put(
+                "java.util.List<" + Edit.class.getName() + ">",
+                Part.of(EditJson::edits, (edit, name, originals) -> readEdits(edit.path(name), originals)));
+        return parts;
+    }
 
     private EditJson() {}
+
+    /** All kinds of edits below one. */
+    private static Stream<Class<?>> kinds(Class<?> some) {
+        return some.isSealed()
+                ? Arrays.stream(some.getPermittedSubclasses()).flatMap(EditJson::kinds)
+                : Stream.of(some);
+    }
 
     private static String word(Class<?> kind) {
         return kind.getAnnotation(Edit.Written.class).value();
@@ -79,7 +112,11 @@ final class EditJson {
     }
 
     private static String name(RecordComponent component) {
-        return component.getName().equals("sheetId") ? "sample" : component.getName();
+        return switch (component.getName()) {
+            case "sheetId" -> "sample";
+            case "tableId" -> "in";
+            default -> component.getName();
+        };
     }
 
     static ObjectNode write(Edit edit) {
@@ -96,14 +133,14 @@ final class EditJson {
     }
 
     /** @throws IllegalArgumentException for an edit that this version does not know, or that says what cannot be */
-    static Edit readEdit(JsonNode node) {
+    static Edit readEdit(JsonNode node, Originals originals) {
         Class<?> kind = KINDS.get(node.path("edit").asText());
         if (kind == null) {
             throw new IllegalArgumentException("Unknown edit " + node.path("edit") + ".");
         }
         RecordComponent[] components = kind.getRecordComponents();
         Object[] parts = Arrays.stream(components)
-                .map(component -> part(component).reading().apply(node, name(component)))
+                .map(component -> part(component).reading().of(node, name(component), originals))
                 .toArray();
         try {
             Class<?>[] types =
@@ -134,45 +171,19 @@ final class EditJson {
         return array;
     }
 
-    private static List<Edit> readEdits(JsonNode array) {
+    private static List<Edit> readEdits(JsonNode array, Originals originals) {
         List<Edit> edits = new ArrayList<>();
-        array.forEach(one -> edits.add(readEdit(one)));
+        array.forEach(one -> edits.add(readEdit(one, originals)));
         return edits;
-    }
-
-    /** Rows, ascending, as runs of neighbours: from, count, from, count … */
-    private static ArrayNode rows(List<Integer> rows) {
-        ArrayNode runs = JSON.arrayNode();
-        for (int begin = 0, end; begin < rows.size(); begin = end) {
-            end = begin + 1;
-            while (end < rows.size() && rows.get(end) == rows.get(end - 1) + 1) {
-                end++;
-            }
-            runs.add(rows.get(begin)).add(end - begin);
-        }
-        return runs;
     }
 
     /** Rows as runs; or a single run or row, as version 1 wrote them. */
     private static List<Integer> readRows(JsonNode node) {
-        List<Integer> runs = new ArrayList<>();
         if (node.has("rows")) {
-            node.path("rows").forEach(number -> runs.add(number.asInt(-1)));
-        } else {
-            runs.add(node.path(node.has("row") ? "row" : "from").asInt(-1));
-            runs.add(node.path("count").asInt(1));
+            return RowsJson.read(node.path("rows"));
         }
-        List<Integer> rows = new ArrayList<>();
-        for (int i = 0; i + 1 < runs.size(); i += 2) {
-            int from = runs.get(i);
-            int count = runs.get(i + 1);
-            if (from < 0 || count < 0 || rows.size() + (long) count > Budget.MOST_ENTRIES) {
-                throw new IllegalArgumentException("There are no such rows: " + runs + ".");
-            }
-            for (int row = from; row < from + count; row++) {
-                rows.add(row);
-            }
-        }
-        return rows;
+        return RowsJson.rows(List.of(
+                node.path(node.has("row") ? "row" : "from").asInt(-1),
+                node.path("count").asInt(1)));
     }
 }

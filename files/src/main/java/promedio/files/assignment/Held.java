@@ -91,7 +91,7 @@ final class Held implements AutoCloseable {
     }
 
     /** A folder that only this user may look into. */
-    private static void ownFolder(Path folder) throws IOException {
+    static void ownFolder(Path folder) throws IOException {
         if (!Files.isDirectory(folder)) {
             Files.createDirectories(folder.toAbsolutePath().getParent());
             Files.createDirectories(folder, ownOnly(folder, "rwx------"));

@@ -6,11 +6,13 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.channels.Channels;
 import java.nio.channels.FileChannel;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.History;
@@ -26,7 +28,7 @@ public final class Journal implements AutoCloseable {
 
     static final String FORMAT = "promedio-journal";
     /** The newest version of journals that is known here, and the one that is written. */
-    static final int VERSION = 2;
+    static final int VERSION = 3;
 
     private final Path folder;
     private final OpenNote note;
@@ -40,6 +42,16 @@ public final class Journal implements AutoCloseable {
     private Journal(Path folder) {
         this.folder = folder;
         this.note = new OpenNote(folder);
+    }
+
+    /** Where the originals of the tables of a folder of journals lie. */
+    static Originals originals(Path folder) {
+        return Originals.in(folder.resolve("data"));
+    }
+
+    /** Where the originals of the tables on this desk are to lie. */
+    public Originals originals() {
+        return originals(folder);
     }
 
     /** A journal of a new desk, in a folder of journals. */
@@ -193,6 +205,33 @@ public final class Journal implements AutoCloseable {
     public synchronized void close() throws IOException {
         drop();
         note.put(Optional.empty());
+        tidy();
+    }
+
+    /** Throws away originals that no journal names and nobody has used for days. */
+    private void tidy() throws IOException {
+        List<Path> unused = originals().unused();
+        if (unused.isEmpty()) {
+            return;
+        }
+        List<Path> journals;
+        try (Stream<Path> all = Files.list(folder)) {
+            journals = all.filter(Files::isRegularFile).toList();
+        }
+        // A journal that is held by this program must not be opened: closing it would let go of it.
+        if (journals.stream().noneMatch(Held::isOurs)) {
+            for (Path original : unused) {
+                String name = original.getFileName().toString();
+                boolean named = false;
+                for (Path journal : journals) {
+                    named |= Files.readString(journal, StandardCharsets.ISO_8859_1)
+                            .contains(name);
+                }
+                if (!named) {
+                    Files.deleteIfExists(original);
+                }
+            }
+        }
     }
 
     private void drop() throws IOException {

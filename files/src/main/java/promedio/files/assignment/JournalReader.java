@@ -14,6 +14,7 @@ import promedio.core.assignment.History;
 
 /** Reads a journal line by line as far as it goes: what stands before a line that cannot be followed is never lost. */
 final class JournalReader {
+    private final Originals originals;
     private long check;
     private boolean checked;
     private History history;
@@ -22,7 +23,9 @@ final class JournalReader {
     private int lines;
     private boolean stopped;
 
-    private JournalReader() {}
+    private JournalReader(Originals originals) {
+        this.originals = originals;
+    }
 
     /** What a journal is. */
     enum State {
@@ -40,7 +43,8 @@ final class JournalReader {
     record Reading(State state, Optional<Journal.Kept> kept) {}
 
     static Reading read(Path journal) throws IOException {
-        JournalReader reader = new JournalReader();
+        JournalReader reader =
+                new JournalReader(Journal.originals(journal.toAbsolutePath().getParent()));
         State state = State.EMPTY;
         try (InputStream in = new BufferedInputStream(Files.newInputStream(journal), 1 << 16)) {
             Line head = line(in);
@@ -114,7 +118,7 @@ final class JournalReader {
             return State.NEWER;
         }
         try {
-            history = new History(WholeJson.readAssignment(head.get().path("base")));
+            history = new History(WholeJson.readAssignment(head.get().path("base"), originals));
         } catch (RuntimeException | StackOverflowError unreadable) {
             return State.ODD;
         }
@@ -165,13 +169,13 @@ final class JournalReader {
         }
         try {
             if (line.has("state")) {
-                history = new History(WholeJson.readAssignment(line.path("state")));
+                history = new History(WholeJson.readAssignment(line.path("state"), originals));
             } else if (line.path("undo").asBoolean()) {
                 history.undo();
             } else if (line.path("redo").asBoolean()) {
                 history.redo();
             } else {
-                history.make(EditJson.readEdit(line));
+                history.make(EditJson.readEdit(line, originals));
             }
             return true;
         } catch (RuntimeException | StackOverflowError unknown) {

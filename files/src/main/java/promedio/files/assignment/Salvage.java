@@ -17,6 +17,7 @@ import java.util.Optional;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import promedio.core.assignment.SampleSheet;
+import promedio.files.InputProblem;
 
 /**
  * Gets out of a damaged assignment file what can still be read. Each part is looked for by the mark it begins with and read
@@ -33,8 +34,27 @@ final class Salvage {
     private final List<String> broken = new ArrayList<>();
     private final List<String> lost = new ArrayList<>();
 
-    /** A part: its text, whether all of it is there, and its place among the parts. */
-    private record Part(String text, boolean whole, int place) {}
+    /** A part: its bytes, whether all of it is there, and its place among the parts. */
+    private static final class Part {
+        private final byte[] content;
+        private final boolean whole;
+        private final int place;
+
+        Part(byte[] content, boolean whole, int place) {
+            this.content = content;
+            this.whole = whole;
+            this.place = place;
+        }
+
+        String text() {
+            return new String(content, StandardCharsets.UTF_8);
+        }
+
+        /** A part of a name that another has too: a letter of one has changed, and nobody knows in which. */
+        Part doubtful() {
+            return new Part(content, false, place);
+        }
+    }
 
     private Salvage(byte[] file, Budget budget) throws Budget.Spent {
         this.budget = budget;
@@ -47,7 +67,7 @@ final class Salvage {
     }
 
     /** What is still in a file; empty where it is none of ours, or of a newer version, or nothing is left. */
-    static Optional<AssignmentFile.Salvaged> of(byte[] file, Budget budget) throws IOException {
+    static Optional<AssignmentFile.Salvaged> of(byte[] file, Budget budget, Originals originals) throws IOException {
         Salvage salvage = new Salvage(file, budget);
         Optional<JsonNode> document = salvage.document();
         if (document.isPresent() && !AssignmentJson.isReadable(document.get())) {
@@ -55,9 +75,16 @@ final class Salvage {
         }
         AssignmentJson.Reader reader = new AssignmentJson.Reader(document.orElseGet(JSON::createObjectNode));
         if (document.isPresent()) {
+            for (JsonNode table : document.get().path("tables")) {
+                salvage.table(reader, table, originals);
+            }
             int place = 0;
             for (JsonNode sample : document.get().path("samples")) {
                 place++;
+                if (AssignmentJson.Reader.isLinked(sample)) {
+                    salvage.linked(reader, sample);
+                    continue;
+                }
                 salvage.add(
                         reader,
                         sample,
@@ -67,7 +94,7 @@ final class Salvage {
         } else {
             salvage.withoutDocument(reader);
         }
-        return reader.sheets().isEmpty()
+        return reader.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new AssignmentFile.Salvaged(
                         reader.assignment(), salvage.whole, salvage.broken, salvage.lost, salvage.isDescribed()));
@@ -83,9 +110,8 @@ final class Salvage {
             budget.part();
             ByteArrayOutputStream content = new ByteArrayOutputStream();
             boolean all = copy(zip, content);
-            Part part = new Part(content.toString(StandardCharsets.UTF_8), all, parts.size());
-            // Two parts of one name: a letter of a name has changed, and nobody knows in which.
-            parts.merge(entry.getName(), part, (first, second) -> new Part(first.text(), false, first.place()));
+            Part part = new Part(content.toByteArray(), all, parts.size());
+            parts.merge(entry.getName(), part, (first, second) -> first.doubtful());
         } catch (Budget.Spent tooLarge) {
             throw tooLarge;
         } catch (IOException | IllegalArgumentException noPart) {
@@ -122,7 +148,7 @@ final class Salvage {
 
     /** Whether what the file says of the samples, and the card and answers, are as they were. */
     private boolean isDescribed() {
-        return described != null && described.whole();
+        return described != null && described.whole;
     }
 
     /** Without the document, a sample is known by its part alone: its id, and its kind by the heading. */
@@ -136,6 +162,35 @@ final class Salvage {
         }
     }
 
+    /** A table is as it was, or lost: half of its original is another. */
+    private void table(AssignmentJson.Reader reader, JsonNode table, Originals originals) throws IOException {
+        String name = table.path("name").asText();
+        String hash = table.path("original").asText();
+        Part part = parts.get(AssignmentJson.partOf(hash));
+        try {
+            if (part == null
+                    || !originals
+                            .keep(new ByteArrayInputStream(part.content), budget)
+                            .equals(hash)) {
+                lost.add(name);
+                return;
+            }
+            reader.table(table, originals);
+            (isDescribed() ? whole : broken).add(name);
+        } catch (InputProblem | IllegalArgumentException unreadable) {
+            lost.add(name);
+        }
+    }
+
+    private void linked(AssignmentJson.Reader reader, JsonNode sample) {
+        String name = sample.path("name").asText();
+        try {
+            (!reader.linked(sample) ? lost : isDescribed() ? whole : broken).add(name);
+        } catch (IllegalArgumentException | IndexOutOfBoundsException noColumn) {
+            lost.add(name);
+        }
+    }
+
     private void add(AssignmentJson.Reader reader, JsonNode described, Part part, int place) throws Budget.Spent {
         String name = described.path("name").asText();
         if (part == null || part.text().isEmpty()) {
@@ -146,17 +201,17 @@ final class Salvage {
         if (SampleSheet.Kind.find(sample.path("kind").asText()).isEmpty()) {
             if (isDescribed()) {
                 reader.unread(sample, part.text());
-                (part.whole() ? whole : broken).add(name);
+                (part.whole ? whole : broken).add(name);
                 return;
             }
             String heading = part.text().lines().findFirst().orElse("");
             sample.put("kind", SheetCsv.kindOf(heading).id());
         }
         try {
-            String csv = part.whole() ? part.text() : wholeRows(part.text());
+            String csv = part.whole ? part.text() : wholeRows(part.text());
             reader.sample(sample, new ByteArrayInputStream(csv.getBytes(StandardCharsets.UTF_8)), budget);
             // Without the whole document nobody knows what was missing, switched off, or a table read as a list.
-            (part.whole() && isDescribed() && isOf(described, part, place) ? whole : broken).add(name);
+            (part.whole && isDescribed() && isOf(described, part, place) ? whole : broken).add(name);
         } catch (Budget.Spent tooLarge) {
             throw tooLarge;
         } catch (CsvParseException | IOException | IllegalArgumentException unreadable) {
@@ -166,7 +221,7 @@ final class Salvage {
 
     /** Whether a part is surely that of the sample: the name of another may have changed to its name. */
     private static boolean isOf(JsonNode sample, Part part, int place) {
-        boolean sure = sample.has("check") || part.place() == place;
+        boolean sure = sample.has("check") || part.place == place;
         return sure && !AssignmentJson.Reader.belies(sample, part.text().getBytes(StandardCharsets.UTF_8));
     }
 

@@ -11,10 +11,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Foreign;
+import promedio.core.assignment.Link;
+import promedio.core.assignment.Links;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
 import promedio.core.data.Entries;
+import promedio.files.InputProblem;
 
 /** Whole assignments and their parts as JSON, a line each in the journal. Long columns are written out of the column itself. */
 final class WholeJson {
@@ -27,6 +31,10 @@ final class WholeJson {
         node.set("card", write(assignment.card()));
         ArrayNode sheets = node.putArray("sheets");
         assignment.sheets().forEach(sheet -> sheets.add(write(sheet)));
+        if (!assignment.tables().isEmpty()) {
+            ArrayNode tables = node.putArray("tables");
+            assignment.tables().forEach(table -> tables.add(TablesJson.write(table)));
+        }
         AnswersJson.write(assignment, node);
         if (!assignment.foreign().equals(Foreign.NOTHING)) {
             node.set("foreign", write(assignment.foreign()));
@@ -66,16 +74,60 @@ final class WholeJson {
         return new Foreign(rules, samples);
     }
 
-    static Assignment readAssignment(JsonNode node) {
+    static Assignment readAssignment(JsonNode node, Originals originals) {
+        CourseCard card = readCard(node.path("card"));
+        List<DataTable> tables = new ArrayList<>();
+        node.path("tables").forEach(table -> tables.add(readTable(table, originals)));
         List<SampleSheet> sheets = new ArrayList<>();
-        node.path("sheets").forEach(sheet -> sheets.add(readSheet(sheet)));
+        node.path("sheets").forEach(sheet -> sheets.add(readSheet(sheet, tables, card)));
         return new Assignment(
                 node.path("title").asText(),
                 sheets,
-                readCard(node.path("card")),
+                card,
                 AnswersJson.readAnswers(node),
                 AnswersJson.readAttempts(node),
-                readForeign(node.path("foreign")));
+                readForeign(node.path("foreign")),
+                tables);
+    }
+
+    /** @throws IllegalArgumentException when its original is not there or cannot be read */
+    static DataTable readTable(JsonNode node, Originals originals) {
+        try {
+            return TablesJson.read(node, originals);
+        } catch (InputProblem problem) {
+            throw new IllegalArgumentException(problem.getMessage(), problem);
+        }
+    }
+
+    private static SampleSheet readSheet(JsonNode node, List<DataTable> tables, CourseCard card) {
+        if (!node.has("link")) {
+            return readSheet(node);
+        }
+        Link link = TablesJson.readLink(node.path("link"));
+        DataTable table = tables.stream()
+                .filter(one -> one.id().equals(link.tableId()))
+                .findFirst()
+                .orElseThrow();
+        return Links.filled(withoutEntries(node), link, table, card.numerals()).switched(readOff(node), false);
+    }
+
+    /** What is said of a sample whose entries come from elsewhere. */
+    static SampleSheet withoutEntries(JsonNode node) {
+        return new SampleSheet(
+                node.path("id").asText(),
+                node.path("name").asText(),
+                node.path("unit").asText(),
+                SampleSheet.Kind.VALUES,
+                List.of(Entries.NONE),
+                new HashSet<>(readTexts(node.path("missing"))),
+                new TreeSet<>(),
+                AnswersJson.readTabulation(node.path("classes")));
+    }
+
+    private static List<Integer> readOff(JsonNode node) {
+        List<Integer> off = new ArrayList<>();
+        node.path("off").forEach(row -> off.add(row.asInt()));
+        return off;
     }
 
     static ObjectNode write(CourseCard card) {
@@ -98,8 +150,12 @@ final class WholeJson {
                 .put("id", sheet.id())
                 .put("name", sheet.name())
                 .put("unit", sheet.unit());
-        ArrayNode columns = node.putArray("columns");
-        sheet.columns().forEach(column -> columns.addPOJO(column.texts()));
+        if (sheet.link().isPresent()) {
+            node.set("link", TablesJson.write(sheet.link().get()));
+        } else {
+            ArrayNode columns = node.putArray("columns");
+            sheet.columns().forEach(column -> columns.addPOJO(column.texts()));
+        }
         node.set("missing", texts(new TreeSet<>(sheet.missingCodes())));
         ArrayNode off = node.putArray("off");
         sheet.off().forEach(off::add);
@@ -111,8 +167,6 @@ final class WholeJson {
     static SampleSheet readSheet(JsonNode node) {
         List<Entries> columns = new ArrayList<>();
         node.path("columns").forEach(column -> columns.add(readEntries(column)));
-        TreeSet<Integer> off = new TreeSet<>();
-        node.path("off").forEach(row -> off.add(row.asInt()));
         SampleSheet.Kind kind = node.has("kind")
                 ? SampleSheet.Kind.find(node.path("kind").asText()).orElseThrow()
                 : columns.size() == 2 ? SampleSheet.Kind.FREQUENCIES : SampleSheet.Kind.VALUES;
@@ -123,7 +177,7 @@ final class WholeJson {
                 kind,
                 columns,
                 new HashSet<>(readTexts(node.path("missing"))),
-                off,
+                new TreeSet<>(readOff(node)),
                 AnswersJson.readTabulation(node.path("classes")));
     }
 

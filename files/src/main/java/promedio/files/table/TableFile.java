@@ -3,6 +3,7 @@ package promedio.files.table;
 import java.nio.charset.Charset;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import promedio.core.data.Table;
 import promedio.core.data.TableReading;
 import promedio.core.sentence.Sentence;
@@ -67,6 +68,23 @@ public record TableFile(
         sheets = List.copyOf(sheets);
         preamble = List.copyOf(preamble);
         told = List.copyOf(told);
+    }
+
+    /** What would have to be said for the file to be read just so again, whatever is guessed then. */
+    public ReadingOptions asRead(ReadingOptions said) {
+        // Objects name their columns themselves: no row of them is a heading.
+        boolean guessed = format != Format.JSON;
+        return new ReadingOptions(
+                sheet,
+                guessed ? OptionalInt.of(preamble.size()) : said.skip(),
+                guessed ? Optional.of(heading) : said.heading(),
+                delimiter,
+                encoding,
+                Optional.of(reading.decimalMark()),
+                said.thousands(),
+                said.dates(),
+                said.missing(),
+                said.columns());
     }
 
     /** The table. */

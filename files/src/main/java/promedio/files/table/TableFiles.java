@@ -60,6 +60,11 @@ public final class TableFiles {
         return read(Source.of(name(path), path, watch), options);
     }
 
+    /** Reads a file that is called otherwise than its bytes are. @throws InputProblem as for a file given by its name */
+    public static TableFile read(Path path, String name, ReadingOptions options, Watch watch) throws InputProblem {
+        return read(Source.of("“" + name + "”", path, watch), options);
+    }
+
     private static String name(Path path) {
         return "“" + path.getFileName() + "”";
     }

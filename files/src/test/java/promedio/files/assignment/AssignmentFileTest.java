@@ -122,8 +122,12 @@ class AssignmentFileTest {
         Files.writeString(file, "no zip at all");
         assertThatThrownBy(() -> AssignmentFile.read(file)).hasMessageContaining("no assignment of Promedio");
         assertThatThrownBy(() -> read("{\"format\":\"other\",\"version\":1}")).hasMessageContaining("no assignment");
-        assertThatThrownBy(() -> read("{\"format\":\"promedio\",\"version\":2}"))
+        assertThatThrownBy(() -> read("{\"format\":\"promedio\",\"version\":3}"))
                 .hasMessageContaining("newer version");
+        assertThatThrownBy(() -> read("{\"format\":\"promedio\",\"version\":2,\"needs\":[\"tables\",\"songs\"]}"))
+                .hasMessageContaining("newer version");
+        assertThatThrownBy(() -> read("{\"format\":\"promedio\",\"version\":2,\"tables\":[{\"name\":\"Log\"}]}"))
+                .hasMessageContaining("what the table “Log” was read from is not in it");
         assertThatThrownBy(() -> read("{\"format\":")).hasMessageContaining("damaged");
         assertThatThrownBy(() -> read(
                         "{\"format\":\"promedio\",\"version\":1,\"samples\":[{\"name\":\"A\",\"entries\":\"x.csv\"}]}"))

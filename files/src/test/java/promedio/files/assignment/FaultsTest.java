@@ -249,7 +249,7 @@ class FaultsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"4294967297", "1e300", "1.5", "99999999999999999999"})
+    @ValueSource(strings = {"4294967297", "1e300", "2.5", "99999999999999999999"})
     void a_version_is_compared_as_a_number(String version) throws Exception {
         assertThatThrownBy(() -> AssignmentFile.read(zip("{\"format\":\"promedio\",\"version\":" + version + "}")))
                 .hasMessageContaining("newer version");

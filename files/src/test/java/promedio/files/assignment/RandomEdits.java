@@ -1,18 +1,28 @@
 package promedio.files.assignment;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Edit;
+import promedio.core.assignment.Link;
+import promedio.core.assignment.Original;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.assignment.TableEdit;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.data.Entries;
 import promedio.core.number.Exact;
 import promedio.core.tabulate.Tabulation;
+import promedio.files.InputProblem;
+import promedio.files.table.ReadingOptions;
+import promedio.files.table.Watch;
 
 /** A hand that makes any edit at any time, as far as the assignment at hand has what it takes. */
 final class RandomEdits {
@@ -32,16 +42,42 @@ final class RandomEdits {
             "{\"x\":1}");
     private static final List<String> MEASURES = List.of("mean", "median", "sd", "percentile-37", "z-score=4");
 
+    private static final Original PASSING = original(Originals.passing());
+
     private final Random random;
+    private final Original original;
     private int made;
 
     RandomEdits(long seed) {
+        this(seed, PASSING);
+    }
+
+    /** A hand that has an original at hand to make tables of. */
+    RandomEdits(long seed, Original original) {
         random = new Random(seed);
+        this.original = original;
+    }
+
+    /** A small table with faults, kept among some originals. */
+    static Original original(Originals originals) {
+        try {
+            Path file = Files.createTempFile("table", ".csv");
+            Files.writeString(
+                    file, "Bench;Minutes (min);Left\nOak;12,5;3\nElm;17O;4\nOak;;n/a\nAsh;40;5\nTotal;52,5;12\n");
+            Original original = originals.take(file, ReadingOptions.GUESSED.withMissing("n/a"), Watch.NOBODY);
+            Files.delete(file);
+            return original;
+        } catch (IOException | InputProblem broken) {
+            throw new IllegalStateException(broken);
+        }
     }
 
     /** Some edit of an assignment. */
     Edit next(Assignment present) {
         made++;
+        if (random.nextInt(4) == 0) {
+            return ofTable(present);
+        }
         if (present.sheets().isEmpty() || random.nextInt(8) == 0) {
             return addSheet(present);
         }
@@ -67,6 +103,33 @@ final class RandomEdits {
             case 10 -> insert(sheet);
             default -> ofRow(sheet);
         };
+    }
+
+    private Edit ofTable(Assignment present) {
+        if (present.tables().isEmpty()) {
+            return new TableEdit.AddTable(0, DataTable.of(present.freshTableId(), "Log " + made, original));
+        }
+        DataTable table = present.tables().get(random.nextInt(present.tables().size()));
+        int row = random.nextInt(table.size());
+        int column = random.nextInt(3);
+        return switch (random.nextInt(8)) {
+            case 0 -> new TableEdit.RenameTable(table.id(), made + typed());
+            case 1 -> new TableEdit.NameColumn(table.id(), column, random.nextBoolean() ? typed() : "Left", typed());
+            case 2, 3 -> new TableEdit.SetCell(table.id(), column, row, made + typed());
+            case 4 -> new TableEdit.LeaveOutRows(table.id(), List.of(row, 4), random.nextBoolean());
+            case 5 -> random.nextBoolean() ? new TableEdit.RemoveTable(table.id()) : take(present, table, column, row);
+            default -> take(present, table, column, row);
+        };
+    }
+
+    private Edit take(Assignment present, DataTable table, int column, int row) {
+        Link.Part part =
+                switch (random.nextInt(3)) {
+                    case 0 -> new Link.All();
+                    case 1 -> new Link.Where(0, "Oak");
+                    default -> new Link.Listed(List.of(row, 0, 2));
+                };
+        return new TableEdit.TakeColumn(0, present.freshId(), "Of " + made, "min", new Link(table.id(), column, part));
     }
 
     private Edit addSheet(Assignment present) {

@@ -144,7 +144,10 @@ class TableFilesTest {
                                 .isInstanceOf(InputProblem.class)
                                 .hasMessageContaining(one.expected().get(0).substring(6));
                     } else {
-                        assertThat(told(read(bytes, one.reading()))).isEqualTo(one.expected());
+                        TableFile file = read(bytes, one.reading());
+                        assertThat(told(file)).isEqualTo(one.expected());
+                        TableFile again = read(bytes, file.asRead(one.reading()));
+                        assertThat(told(again)).as("read as it was told").isEqualTo(told(file));
                     }
                 }));
     }

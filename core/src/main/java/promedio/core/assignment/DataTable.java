@@ -1,0 +1,261 @@
+package promedio.core.assignment;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.SortedMap;
+import java.util.SortedSet;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import promedio.core.data.Column;
+import promedio.core.data.Entries;
+import promedio.core.data.Table;
+import promedio.core.data.TableReading;
+import promedio.core.sentence.Visible;
+
+/**
+ * A data table on the shelf: its original, and what was changed in it by hand. Immutable; the original never changes, and what
+ * was changed by hand is known cell by cell, so that each can be taken back.
+ */
+public final class DataTable {
+    private final String id;
+    private final String name;
+    private final Original original;
+    private final SortedMap<Place, String> byHand;
+    private final SortedMap<Integer, Head> heads;
+    private final SortedSet<Integer> off;
+    private Table all;
+    private Table table;
+
+    /**
+     * Where a cell stands.
+     *
+     * @param row the row of the original, from 0
+     * @param column the column, from 0
+     */
+    public record Place(int row, int column) implements Comparable<Place> {
+        private static final Comparator<Place> ORDER =
+                Comparator.comparingInt(Place::row).thenComparingInt(Place::column);
+
+        @Override
+        public int compareTo(Place other) {
+            return ORDER.compare(this, other);
+        }
+    }
+
+    /**
+     * What stands over a column.
+     *
+     * @param name what it is called
+     * @param unit the unit of its numbers; may be empty
+     */
+    public record Head(String name, String unit) {
+        /** Makes the texts such as can be written anywhere. */
+        public Head {
+            name = Visible.encodable(name.strip());
+            unit = Visible.encodable(unit.strip());
+        }
+    }
+
+    /**
+     * A table as it is kept.
+     *
+     * @param id the stable id within the assignment
+     * @param name what it is called
+     * @param original what it was read from
+     * @param byHand cells that were changed
+     * @param heads columns that were given another name or unit, by their place
+     * @param off rows that are left out, from 0
+     * @throws IllegalArgumentException for a place outside the original
+     */
+    public DataTable(
+            String id,
+            String name,
+            Original original,
+            Map<Place, String> byHand,
+            Map<Integer, Head> heads,
+            SortedSet<Integer> off) {
+        this.id = id;
+        this.name = Visible.encodable(name);
+        this.original = original;
+        TreeMap<Place, String> cells = new TreeMap<>();
+        byHand.forEach((place, typed) -> cells.put(place, Visible.encodable(typed)));
+        this.byHand = Collections.unmodifiableSortedMap(cells);
+        this.heads = Collections.unmodifiableSortedMap(new TreeMap<>(heads));
+        this.off = Collections.unmodifiableSortedSet(new TreeSet<>(off));
+        boolean within = byHand.keySet().stream().allMatch(place -> isRow(place.row()) && isColumn(place.column()))
+                && heads.keySet().stream().allMatch(this::isColumn)
+                && off.stream().allMatch(this::isRow);
+        if (!within) {
+            throw new IllegalArgumentException("The table “" + name + "” has no such place.");
+        }
+    }
+
+    /** A table as it was read. */
+    public static DataTable of(String id, String name, Original original) {
+        return new DataTable(id, name, original, Map.of(), Map.of(), Collections.emptySortedSet());
+    }
+
+    private Table source() {
+        return original.read().table();
+    }
+
+    boolean isRow(int row) {
+        return row >= 0 && row < source().rows();
+    }
+
+    boolean isColumn(int column) {
+        return column >= 0 && column < source().columns().size();
+    }
+
+    /** The stable id within the assignment. */
+    public String id() {
+        return id;
+    }
+
+    /** What it is called. */
+    public String name() {
+        return name;
+    }
+
+    /** What it was read from. */
+    public Original original() {
+        return original;
+    }
+
+    /** Cells that were changed, by their place. */
+    public SortedMap<Place, String> byHand() {
+        return byHand;
+    }
+
+    /** Columns that were given another name or unit, by their place. */
+    public SortedMap<Integer, Head> heads() {
+        return heads;
+    }
+
+    /** Rows that are left out. */
+    public SortedSet<Integer> off() {
+        return off;
+    }
+
+    /** How many rows its original has. */
+    public int size() {
+        return source().rows();
+    }
+
+    /** What stood in a cell before it was changed. */
+    public String before(Place place) {
+        return source().columns().get(place.column()).entries().text(place.row());
+    }
+
+    /** All rows, those that are left out too, as they are by now. May take a moment the first time. */
+    public synchronized Table all() {
+        if (all == null) {
+            List<Column> columns = new ArrayList<>();
+            for (int i = 0; i < source().columns().size(); i++) {
+                columns.add(column(i));
+            }
+            all = new Table(columns, source().rows());
+        }
+        return all;
+    }
+
+    /** The rows that are not left out. May take a moment the first time. */
+    public synchronized Table table() {
+        if (table == null) {
+            table = off.isEmpty() ? all() : without(all(), new ArrayList<>(off), original.read());
+        }
+        return table;
+    }
+
+    private static Table without(Table all, List<Integer> rows, TableReading reading) {
+        List<Column> left = all.columns().stream()
+                .map(column -> reading.again(column, column.entries().without(rows)))
+                .toList();
+        return new Table(left, all.rows() - rows.size());
+    }
+
+    /** A column as it is by now; the original’s own where nothing in it was changed. */
+    private Column column(int index) {
+        Column before = source().columns().get(index);
+        Entries cells = entries(index);
+        Column now = cells == before.entries() ? before : original.read().again(before, cells);
+        Head head = heads.get(index);
+        return head == null ? now : now.renamed(head.name(), head.unit());
+    }
+
+    /** The cells of a column as they are by now, those of rows left out too. */
+    private Entries entries(int column) {
+        Entries cells = source().columns().get(column).entries();
+        for (Map.Entry<Place, String> one : byHand.entrySet()) {
+            if (one.getKey().column() == column) {
+                cells = cells.with(one.getKey().row(), one.getValue());
+            }
+        }
+        return cells;
+    }
+
+    /** Under another name. */
+    DataTable renamed(String other) {
+        return new DataTable(id, other, original, byHand, heads, off);
+    }
+
+    /** With another name and unit over a column; without them where they are those of the original. */
+    DataTable headed(int column, Head head) {
+        Column before = source().columns().get(column);
+        TreeMap<Integer, Head> changed = new TreeMap<>(heads);
+        if (head.name().equals(before.name()) && head.unit().equals(before.unit())) {
+            changed.remove(column);
+        } else {
+            changed.put(column, head);
+        }
+        return new DataTable(id, name, original, byHand, changed, off);
+    }
+
+    /** With something else in a cell; with what stood in the original it counts as not changed. */
+    DataTable with(Place place, String typed) {
+        TreeMap<Place, String> changed = new TreeMap<>(byHand);
+        if (typed.equals(before(place))) {
+            changed.remove(place);
+        } else {
+            changed.put(place, typed);
+        }
+        return new DataTable(id, name, original, changed, heads, off);
+    }
+
+    /** With some rows left out, or not any more. */
+    DataTable leavingOut(List<Integer> rows, boolean out) {
+        TreeSet<Integer> changed = new TreeSet<>(off);
+        if (out) {
+            changed.addAll(rows);
+        } else {
+            rows.forEach(changed::remove);
+        }
+        return new DataTable(id, name, original, byHand, heads, changed);
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return this == other
+                || other instanceof DataTable table
+                        && id.equals(table.id)
+                        && name.equals(table.name)
+                        && original.equals(table.original)
+                        && byHand.equals(table.byHand)
+                        && heads.equals(table.heads)
+                        && off.equals(table.off);
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(id, name, original, byHand, heads, off);
+    }
+
+    @Override
+    public String toString() {
+        return id + " “" + name + "” of " + original.source();
+    }
+}

@@ -1,0 +1,120 @@
+package promedio.core.assignment;
+
+import java.util.Arrays;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.TreeSet;
+import promedio.core.data.Column;
+import promedio.core.data.ColumnEntries;
+import promedio.core.data.Entries;
+import promedio.core.number.Numerals;
+
+/** Samples and the columns that their entries come from: what is changed in one of them is changed in the other. */
+public final class Links {
+    private Links() {}
+
+    /** A sample of a column, or of some of its rows. @throws IllegalArgumentException when the table has no such place */
+    public static SampleSheet sheet(String id, String name, String unit, Link link, DataTable table, Numerals card) {
+        if (!link.fits(table)) {
+            throw new IllegalArgumentException("The table “" + table.name() + "” has no such column.");
+        }
+        Column column = table.all().columns().get(link.column());
+        return SampleSheet.list(id, name, unit, Entries.NONE)
+                .withMissingCodes(column.missingCodes())
+                .linked(Optional.of(link), link.entries(table, card), new TreeSet<>());
+    }
+
+    /** A sample with the entries that its column has by now. @throws IllegalArgumentException when there is no such column */
+    public static SampleSheet filled(SampleSheet sheet, Link link, DataTable table, Numerals card) {
+        if (!link.fits(table)) {
+            throw new IllegalArgumentException("The table “" + table.name() + "” has no such column.");
+        }
+        Entries entries = link.entries(table, card);
+        TreeSet<Integer> off = new TreeSet<>(sheet.off().headSet(entries.size()));
+        return sheet.linked(Optional.of(link), entries, off);
+    }
+
+    /** The assignment with another state of a table, and of all samples of its columns. */
+    static Assignment follow(Assignment before, DataTable now) {
+        DataTable old = before.table(now.id()).orElse(now);
+        Numerals card = before.card().numerals();
+        return before.withTable(now)
+                .withSheets(before.sheets().stream()
+                        .map(sheet -> sheet.link()
+                                .filter(link -> link.tableId().equals(now.id()))
+                                .map(link -> follow(sheet, link, old, now, card))
+                                .orElse(sheet))
+                        .toList());
+    }
+
+    private static SampleSheet follow(SampleSheet sheet, Link link, DataTable old, DataTable now, Numerals card) {
+        Entries entries = link.entries(now, card);
+        if (entries.equals(sheet.values())) {
+            return sheet;
+        }
+        TreeSet<Integer> off = new TreeSet<>();
+        Optional<int[]> before = link.rows(old);
+        Optional<int[]> after = link.rows(now);
+        for (int entry : sheet.off()) {
+            place(after, row(before, entry)).ifPresent(off::add);
+        }
+        return sheet.linked(Optional.of(link), entries, off);
+    }
+
+    private static int row(Optional<int[]> rows, int entry) {
+        return rows.map(some -> some[entry]).orElse(entry);
+    }
+
+    private static OptionalInt place(Optional<int[]> rows, int row) {
+        if (rows.isEmpty()) {
+            return OptionalInt.of(row);
+        }
+        int found = Arrays.binarySearch(rows.get(), row);
+        return found < 0 ? OptionalInt.empty() : OptionalInt.of(found);
+    }
+
+    /** Where an entry of a sample stands after its table has changed; empty when its row belongs to it no more. */
+    static OptionalInt entryAfter(Assignment before, Assignment after, String sheetId, int entry) {
+        Optional<Link> link = before.sheet(sheetId).flatMap(SampleSheet::link);
+        Optional<DataTable> old = link.flatMap(from -> before.table(from.tableId()));
+        Optional<DataTable> now = link.flatMap(from -> after.table(from.tableId()));
+        return old.isEmpty() || now.isEmpty() || old.get() == now.get()
+                ? OptionalInt.of(entry)
+                : place(link.get().rows(now.get()), row(link.get().rows(old.get()), entry));
+    }
+
+    /** All samples with the entries that their columns have, as numbers are written by now. */
+    static Assignment rewritten(Assignment assignment) {
+        Numerals card = assignment.card().numerals();
+        return assignment.withSheets(assignment.sheets().stream()
+                .map(sheet -> sheet.link()
+                        .flatMap(
+                                link -> assignment.table(link.tableId()).map(table -> filled(sheet, link, table, card)))
+                        .orElse(sheet))
+                .toList());
+    }
+
+    /** An entry typed anew in a sample that comes from a table: the cell of the table is changed. */
+    static Optional<Assignment> typed(Assignment before, SampleSheet sheet, int entry, String typed) {
+        return sheet.link().flatMap(link -> before.table(link.tableId()).map(table -> {
+            int row = link.row(table, entry);
+            Column column = table.all().columns().get(link.column());
+            String cell = ColumnEntries.cell(column, typed, before.card().numerals());
+            return follow(before, table.with(new DataTable.Place(row, link.column()), cell));
+        }));
+    }
+
+    /** The assignment without a table: samples of its columns keep their entries. */
+    static Assignment without(Assignment before, String tableId) {
+        return before.withTables(before.tables().stream()
+                        .filter(table -> !table.id().equals(tableId))
+                        .toList())
+                .withSheets(before.sheets().stream()
+                        .map(sheet -> sheet.link()
+                                        .filter(link -> link.tableId().equals(tableId))
+                                        .isPresent()
+                                ? sheet.linked(Optional.empty(), sheet.values(), sheet.off())
+                                : sheet)
+                        .toList());
+    }
+}

@@ -1,0 +1,155 @@
+package promedio.core.assignment;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/** One change of a data table, or of what is linked to it. Samples of its columns follow. No data is inside an edit. */
+public sealed interface TableEdit extends Edit {
+    @Override
+    default OptionalInt rowAfter(Assignment before, String sheetId, int row) {
+        return Links.entryAfter(before, apply(before), sheetId, row);
+    }
+
+    /** A new table at a place of the shelf. */
+    @Written("add-table")
+    record AddTable(int at, DataTable table) implements TableEdit {
+        @Override
+        public Assignment apply(Assignment before) {
+            List<DataTable> all = new ArrayList<>(before.tables());
+            all.add(Math.min(at, all.size()), table);
+            return before.has(table.id()) ? before : before.withTables(all);
+        }
+
+        @Override
+        public String undoKey() {
+            return "add-table";
+        }
+    }
+
+    /** A table taken off the shelf; samples of its columns keep their entries. */
+    @Written("remove-table")
+    record RemoveTable(String tableId) implements TableEdit {
+        @Override
+        public Assignment apply(Assignment before) {
+            return Links.without(before, tableId);
+        }
+
+        @Override
+        public String undoKey() {
+            return "remove-table";
+        }
+    }
+
+    /** Another name of a table. */
+    @Written("rename-table")
+    record RenameTable(String tableId, String name) implements TableEdit {
+        @Override
+        public Assignment apply(Assignment before) {
+            return before.table(tableId)
+                    .map(table -> before.withTable(table.renamed(name)))
+                    .orElse(before);
+        }
+
+        @Override
+        public String undoKey() {
+            return "rename-table";
+        }
+    }
+
+    /** Another name and unit of a column; one without a name, or whose name another has, changes nothing. */
+    @Written("head")
+    record NameColumn(String tableId, int column, String name, String unit) implements TableEdit {
+        @Override
+        public Assignment apply(Assignment before) {
+            DataTable.Head head = new DataTable.Head(name, unit);
+            return before.table(tableId)
+                    .filter(table -> table.isColumn(column) && !head.name().isEmpty())
+                    .filter(table -> {
+                        int taken = table.all().indexOf(head.name());
+                        return taken < 0 || taken == column;
+                    })
+                    .map(table -> before.withTable(table.headed(column, head)))
+                    .orElse(before);
+        }
+
+        @Override
+        public String undoKey() {
+            return "name-column";
+        }
+    }
+
+    /** Something else written into a cell by hand. */
+    @Written("cell")
+    record SetCell(String tableId, int column, int row, String typed) implements TableEdit {
+        @Override
+        public Assignment apply(Assignment before) {
+            return before.table(tableId)
+                    .filter(table -> table.isColumn(column) && table.isRow(row))
+                    .map(table -> Links.follow(before, table.with(new DataTable.Place(row, column), typed)))
+                    .orElse(before);
+        }
+
+        @Override
+        public String undoKey() {
+            return "change-cell";
+        }
+    }
+
+    /**
+     * Rows left out, or not any more.
+     *
+     * @param rows which, ascending
+     */
+    @Written("rows")
+    record LeaveOutRows(String tableId, List<Integer> rows, boolean out) implements TableEdit {
+        /** Puts the rows in order. */
+        public LeaveOutRows {
+            rows = rows.stream().sorted().distinct().toList();
+        }
+
+        @Override
+        public Assignment apply(Assignment before) {
+            return before.table(tableId)
+                    .filter(table -> rows.stream().allMatch(table::isRow))
+                    .map(table -> Links.follow(before, table.leavingOut(rows, out)))
+                    .orElse(before);
+        }
+
+        @Override
+        public String undoKey() {
+            return out ? "leave-out-rows" : "take-rows";
+        }
+    }
+
+    /** A new sample of a column at a place of the shelf. */
+    @Written("take")
+    record TakeColumn(int at, String sheetId, String name, String unit, Link link) implements TableEdit {
+        @Override
+        public Assignment apply(Assignment before) {
+            Optional<DataTable> table = before.table(link.tableId()).filter(link::fits);
+            return table.isEmpty() || before.has(sheetId)
+                    ? before
+                    : before.withNewSheet(
+                            at,
+                            Links.sheet(
+                                    sheetId,
+                                    name,
+                                    unit,
+                                    link,
+                                    table.get(),
+                                    before.card().numerals()));
+        }
+
+        @Override
+        public OptionalInt rowAfter(Assignment before, String sheet, int row) {
+            return OptionalInt.of(row);
+        }
+
+        @Override
+        public String undoKey() {
+            return "add-sample";
+        }
+    }
+}
