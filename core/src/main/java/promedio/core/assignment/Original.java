@@ -1,6 +1,8 @@
 package promedio.core.assignment;
 
+import java.util.List;
 import promedio.core.data.TableReading;
+import promedio.core.sentence.Sentence;
 
 /**
  * What a data table was read from: bytes that never change, known by what they are, and how they were read. Two originals are
@@ -18,4 +20,7 @@ public interface Original {
 
     /** What was read. */
     TableReading read();
+
+    /** How it was read and what was passed over, in sentences. */
+    List<Sentence> told();
 }

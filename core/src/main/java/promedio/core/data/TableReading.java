@@ -24,6 +24,9 @@ import promedio.core.number.Numerals;
 public record TableReading(Table table, char decimalMark, ThousandsMark thousands, List<PointedOut> pointedOut) {
     private static final int MOST_CATEGORIES = 20;
     private static final int TENTHS = 10;
+    /** What is pointed out because of how a file was read, whatever its cells are. */
+    private static final Set<String> OF_READING = Set.of("two-date-orders", "repeated-heading", "years-as-heading");
+
     private static final int USABLE_TENTHS = 9;
 
     /**
@@ -82,6 +85,15 @@ public record TableReading(Table table, char decimalMark, ThousandsMark thousand
         Column made = column(before.name(), cells, new Marks(decimalMark, marks), rules)
                 .column();
         return number ? made.renamed(before.name(), before.unit()) : made;
+    }
+
+    /** What should be known of the table as it is after some cells were changed; how it was read stays as it was. */
+    public List<PointedOut> pointedOutIn(Table now) {
+        List<PointedOut> found = new ArrayList<>(pointedOut.stream()
+                .filter(notice -> OF_READING.contains(notice.what()))
+                .toList());
+        found.addAll(Notices.of(now, decimalMark == ',' ? Numerals.COMMA : Numerals.POINT));
+        return found;
     }
 
     /** The names that columns have under some headings: made up where there is none, told apart where they repeat. */

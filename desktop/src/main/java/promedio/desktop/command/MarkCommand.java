@@ -14,6 +14,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -83,6 +84,9 @@ public final class MarkCommand implements Callable<Integer> {
     public Integer call() {
         CourseCard card = arguments.card(spec.commandLine());
         arguments.check(spec.commandLine());
+        if (arguments.categories()) {
+            throw new CommandLine.ParameterException(spec.commandLine(), "--kind categories is for solve.");
+        }
         PrintWriter out = spec.commandLine().getOut();
         PrintWriter err = spec.commandLine().getErr();
         try {

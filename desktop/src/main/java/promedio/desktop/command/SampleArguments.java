@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import picocli.CommandLine;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -13,22 +14,33 @@ import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.course.DecimalMark;
 import promedio.core.course.Frequencies;
+import promedio.core.data.Column;
+import promedio.core.data.Counts;
 import promedio.core.data.ThousandsMark;
 import promedio.core.sample.Sample;
+import promedio.core.sentence.Sentence;
+import promedio.core.sentence.Visible;
 import promedio.files.InputProblem;
 import promedio.files.delimited.SampleReader;
 import promedio.files.table.ReadingOptions;
 import promedio.files.table.RowFile;
+import promedio.files.table.TableFile;
+import promedio.files.table.TableFiles;
+import promedio.files.table.Watch;
 
 /** The options that say which sample of an input is meant, and under which card. */
 final class SampleArguments {
+    private static final String CATEGORIES = "categories";
+    private static final int MOST_LISTED = 8;
+    private static final int LONGEST_LISTED = 31;
+
     @Option(
             names = "--kind",
             paramLabel = "KIND",
             description = "values (a list), frequencies (columns value, frequency) or classes (class, frequency);"
-                    + " unless said, what the input holds.",
+                    + " unless said, what the input holds. For solve also categories: how often each text occurs.",
             converter = KindConverter.class)
-    private SampleSheet.Kind kind;
+    private String kind;
 
     @Mixin
     private ReadingArguments arguments;
@@ -37,18 +49,20 @@ final class SampleArguments {
     private List<String> rules = new ArrayList<>();
 
     /** Reads {@code --kind}. */
-    static final class KindConverter implements CommandLine.ITypeConverter<SampleSheet.Kind> {
+    static final class KindConverter implements CommandLine.ITypeConverter<String> {
         @Override
-        public SampleSheet.Kind convert(String value) {
-            return SampleSheet.Kind.find(value)
-                    .orElseThrow(() -> new CommandLine.TypeConversionException(
-                            "expected values, frequencies or classes, not '" + value + "'"));
+        public String convert(String value) {
+            if (SampleSheet.Kind.find(value).isEmpty() && !value.equals(CATEGORIES)) {
+                throw new CommandLine.TypeConversionException(
+                        "expected values, frequencies, classes or categories, not '" + value + "'");
+            }
+            return value;
         }
     }
 
     /** The kind that is said; empty where the input tells it. */
     Optional<SampleSheet.Kind> kind() {
-        return Optional.ofNullable(kind);
+        return Optional.ofNullable(kind).flatMap(SampleSheet.Kind::find);
     }
 
     /**
@@ -61,6 +75,38 @@ final class SampleArguments {
      */
     record Input(
             SampleSheet.Kind kind, SampleReader.Reading reading, CourseCard card, Function<CourseCard, Sample> again) {}
+
+    /** Whether texts are to be counted. */
+    boolean categories() {
+        return CATEGORIES.equals(kind);
+    }
+
+    /**
+     * The counts of a column.
+     *
+     * @param heading what stands over it, where something does
+     */
+    record Counted(Optional<String> heading, Counts counts) {}
+
+    /** Counts the texts of a column of an input. */
+    Counted counts(CommandLine command, String input, InputStream standardInput) throws InputProblem {
+        ReadingOptions options = arguments.options(command, decimalMark(command));
+        TableFile file = TableFiles.read(input, standardInput, options, Watch.NOBODY);
+        List<Column> columns = file.table().columns();
+        if (columns.size() > 1) {
+            String names = columns.stream()
+                    .limit(MOST_LISTED)
+                    .map(column -> Visible.line(column.name(), LONGEST_LISTED))
+                    .collect(Collectors.joining(", "));
+            throw new InputProblem(Sentence.of(
+                    "input.columns",
+                    input,
+                    Integer.toString(columns.size()),
+                    columns.size() > MOST_LISTED ? names + ", …" : names));
+        }
+        Column column = columns.get(0);
+        return new Counted(file.heading() ? Optional.of(column.name()) : Optional.empty(), Counts.of(column));
+    }
 
     /** Refuses what no input could be read by, before any is read. */
     void check(CommandLine command) {
@@ -78,7 +124,8 @@ final class SampleArguments {
         ThousandsMark thousands = options.thousands().orElse(ThousandsMark.NONE);
         SampleReader reader = new SampleReader(
                 input, thousands.with(rows.decimalMark()), rows.missingCodes(column), options.heading());
-        SampleSheet.Kind holds = kind != null ? kind : column.isEmpty() ? reader.kind(rows) : SampleSheet.Kind.VALUES;
+        SampleSheet.Kind holds =
+                kind != null ? kind().orElseThrow() : column.isEmpty() ? reader.kind(rows) : SampleSheet.Kind.VALUES;
         SampleReader.Reading reading = read(reader, rows, holds, column, marked);
         return new Input(holds, reading, marked, other -> {
             try {

@@ -104,6 +104,11 @@ public final class SolveCommand implements Callable<Integer> {
     /** Answers for one input; whatever fails there, the others are answered too. */
     private Answered answer(String input, CourseCard card) {
         try {
+            if (arguments.categories()) {
+                SampleArguments.Counted counted = arguments.counts(spec.commandLine(), input, standardInput);
+                CountedText text = new CountedText(input, counted, digits);
+                return new Answered(Optional.of(json ? text.json() : text.text()), Optional.empty());
+            }
             SampleArguments.Input read = arguments.read(spec.commandLine(), input, standardInput, card);
             SampleReader.Reading reading = read.reading();
             Results results = new Results(read.kind(), outcomes(reading.sample(), asked(catalogue(read.kind()), card)));
@@ -138,6 +143,9 @@ public final class SolveCommand implements Callable<Integer> {
 
     /** Refuses measures that no input could have, before any is read. */
     private void checkAsked(CourseCard card) {
+        if (arguments.categories() && !measures.isEmpty()) {
+            throw usage("--measure does not go with --kind categories, which has counts only.");
+        }
         for (String key : measures) {
             boolean known = arguments.kind().isEmpty()
                     ? Catalogue.lists().find(key, card).isPresent()

@@ -7,9 +7,11 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.Interpretation;
+import promedio.core.assignment.Link;
 import promedio.core.course.CardKey;
 import promedio.core.course.DecimalMark;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.LinkText;
 import promedio.desktop.model.SheetFigures;
 import promedio.desktop.reading.HowReadLine;
 import promedio.desktop.text.Words;
@@ -31,6 +33,7 @@ final class NoticeBox extends VBox {
         if (howRead.isVisible()) {
             getChildren().add(howRead);
         }
+        figures.sheet().link().ifPresent(this::comesFrom);
         Interpretation reading = figures.interpretation();
         reading.suspicion()
                 .ifPresent(suspicion -> add(
@@ -53,6 +56,14 @@ final class NoticeBox extends VBox {
         }
         setVisible(!getChildren().isEmpty());
         setManaged(!getChildren().isEmpty());
+    }
+
+    /** Says where the entries come from, and that what is changed here is changed there. */
+    private void comesFrom(Link link) {
+        model.assignment()
+                .table(link.tableId())
+                .ifPresent(
+                        table -> add(LinkText.of(link, table), "notice.to-table", () -> model.select(link.tableId())));
     }
 
     private void add(String sentence, String remedy, Runnable mend) {

@@ -74,13 +74,18 @@ public final class Gallery {
             return;
         }
         Scenes.Shot shot = shots.next();
-        shot.set().run();
+        try {
+            shot.set().run();
+        } catch (RuntimeException broken) {
+            fail(broken, done);
+            return;
+        }
         settle(() -> {
             try {
                 take(shot);
                 shot.after().run();
                 next(shots, done);
-            } catch (IOException broken) {
+            } catch (IOException | RuntimeException broken) {
                 fail(broken, done);
             }
         });
@@ -90,7 +95,8 @@ public final class Gallery {
     private void settle(Runnable then) {
         PauseTransition pause = new PauseTransition(SETTLING);
         pause.setOnFinished(first -> {
-            if (window.model().busyProperty().get()) {
+            boolean reading = window.model().filing().readingProperty().get();
+            if (window.model().busyProperty().get() || reading) {
                 settle(then);
                 return;
             }
@@ -150,7 +156,7 @@ public final class Gallery {
     }
 
     private static void fail(Exception broken, Runnable done) {
-        System.err.println("The gallery could not be drawn: " + broken.getMessage());
+        System.err.println("The gallery could not be drawn: " + broken);
         FAILED.set(true);
         done.run();
     }

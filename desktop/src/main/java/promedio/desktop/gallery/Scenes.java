@@ -65,6 +65,7 @@ final class Scenes {
         classes();
         pastes();
         files();
+        shots.addAll(new TableScenes(window).all());
         notices();
         states();
         slateAndSize();

@@ -3,18 +3,19 @@ package promedio.desktop.model;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.History;
 import promedio.core.assignment.SampleSheet;
@@ -22,10 +23,21 @@ import promedio.core.course.CardKey;
 import promedio.core.measure.Catalogue;
 import promedio.desktop.text.Words;
 import promedio.files.assignment.Journal;
+import promedio.files.assignment.Originals;
 
 /** The assignment on the desk: what is chosen, what is shown of it, and every way to change it. */
 public final class DeskModel {
-    /** The pages of the paper, in the order of the work. */
+    /** The pages of a data table. */
+    public enum TablePage {
+        /** The data themselves. */
+        ROWS,
+        /** The columns in short, and side by side. */
+        COLUMNS,
+        /** How often the words of a column occur. */
+        COUNTS
+    }
+
+    /** The pages of a sample, in the order of the work. */
     public enum Page {
         /** What was entered. */
         ENTRIES,
@@ -46,6 +58,8 @@ public final class DeskModel {
     private final Keeper keeper;
     private final Filing filing;
     private final Margin margin;
+    private final Originals originals;
+    private final Tables tables = new Tables(this);
     private final Intake intake = new Intake(this);
     private final Trial trial;
     private final Past past;
@@ -65,6 +79,7 @@ public final class DeskModel {
      */
     public DeskModel(Background background, Background disk, Journal journal) {
         this.background = background;
+        originals = journal == null ? Originals.passing() : journal.originals();
         computation = new Computation(background, this::failed);
         keeper = new Keeper(disk, journal, message::set, this::failed);
         filing = new Filing(this, disk, keeper, intake);
@@ -77,6 +92,16 @@ public final class DeskModel {
     /** What is looked at. */
     public Looking looking() {
         return looking;
+    }
+
+    /** The chosen data table. */
+    public Tables tables() {
+        return tables;
+    }
+
+    /** Where the originals of tables lie. */
+    Originals originals() {
+        return originals;
     }
 
     /** What is only tried. */
@@ -104,7 +129,7 @@ public final class DeskModel {
         return assignment.get();
     }
 
-    /** The id of the chosen sample; empty when the shelf is. */
+    /** The id of the chosen sample or table; empty when the shelf is. */
     public ReadOnlyStringProperty selectedProperty() {
         return selected.getReadOnlyProperty();
     }
@@ -244,17 +269,28 @@ public final class DeskModel {
         computation.forget();
         asked.clear();
         message.set("");
-        selected.set(other.sheets().isEmpty() ? "" : other.sheets().get(0).id());
+        selected.set(first(other));
         looking.afresh(other.sheets().isEmpty() ? Page.ENTRIES : Page.MEASURES);
         refresh();
     }
 
+    /** What is looked at when nothing else is: the first sample, or the first table where there is none. */
+    private static String first(Assignment present) {
+        return present.sheets().stream()
+                .map(SampleSheet::id)
+                .findFirst()
+                .or(() -> present.tables().stream().map(DataTable::id).findFirst())
+                .orElse("");
+    }
+
     /** Makes an edit. */
     public void make(Edit edit) {
+        Assignment before = past.present();
         if (past.make(edit)) {
             message.set("");
             past.note(edit);
             refresh();
+            Unlinked.by(before, past.present()).ifPresent(message::set);
         }
     }
 
@@ -285,14 +321,17 @@ public final class DeskModel {
 
     /** Goes a step back or forth; a sample that is on the shelf again is looked at. */
     private void step(Runnable step) {
-        List<SampleSheet> before = past.present().sheets();
+        Assignment before = past.present();
         step.run();
-        past.present().sheets().stream()
-                .filter(sheet -> before.stream().noneMatch(other -> other.id().equals(sheet.id())))
+        Assignment now = past.present();
+        Stream.concat(
+                        now.sheets().stream().map(SampleSheet::id),
+                        now.tables().stream().map(DataTable::id))
+                .filter(id -> !before.has(id))
                 .findFirst()
                 .ifPresent(back -> {
                     trial.clear();
-                    selected.set(back.id());
+                    selected.set(back);
                 });
         refresh();
     }
@@ -302,12 +341,12 @@ public final class DeskModel {
         keeper.end(then);
     }
 
-    /** Chooses a sample of the shelf. */
-    public void select(String sheetId) {
+    /** Chooses a sample or a table of the shelf. */
+    public void select(String id) {
         fileReading().cancel();
-        if (!selected.get().equals(sheetId)) {
+        if (!selected.get().equals(id)) {
             trial.clear();
-            selected.set(sheetId);
+            selected.set(id);
             refresh();
         }
     }
@@ -336,7 +375,7 @@ public final class DeskModel {
         return intake.page();
     }
 
-    /** Takes the wanted columns of that file as samples. */
+    /** Puts that file on the shelf as a table, with the wanted columns as samples. */
     public void takeColumns() {
         intake.takePage();
     }
@@ -358,11 +397,11 @@ public final class DeskModel {
 
     private void bringUpToDate() {
         Assignment present = past.present();
-        if (!selected.get().isEmpty() && present.sheet(selected.get()).isEmpty()) {
-            selected.set(
-                    present.sheets().isEmpty() ? "" : present.sheets().get(0).id());
+        if (!selected.get().isEmpty() && !present.has(selected.get())) {
+            selected.set(first(present));
         }
         assignment.set(present);
+        tables.refresh();
         filing.onDisk().compare(present);
         past.name();
         sheet().ifPresentOrElse(

@@ -1,26 +1,23 @@
 package promedio.desktop.model;
 
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedSet;
 import java.util.TreeSet;
-import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import promedio.core.assignment.Original;
 import promedio.core.data.Column;
 import promedio.core.data.PointedOut;
 import promedio.core.data.Summary;
-import promedio.core.number.Numerals;
-import promedio.core.pasted.Reading;
-import promedio.core.pasted.TableSamples;
-import promedio.core.sentence.Sentence;
+import promedio.core.data.Table;
 import promedio.desktop.text.Words;
 import promedio.files.InputProblem;
 import promedio.files.table.ReadingOptions;
@@ -40,7 +37,7 @@ public final class FileReading {
     private final DeskModel desk;
     private final ReadOnlyObjectWrapper<State> state = new ReadOnlyObjectWrapper<>();
     private Run run = new Run();
-    private Consumer<Reading> taking;
+    private Taker taking;
     /** What stood in the rows that are left out: read otherwise, another row may have their number. */
     private final Map<Integer, List<String>> outTexts = new HashMap<>();
 
@@ -278,37 +275,72 @@ public final class FileReading {
                 && state.get().leftOut().contains((int) notice.row().getAsLong() - 1);
     }
 
-    /** Takes the columns that are wanted, all in one edit; nothing happens while there are none, and while rows are still being read it waits for them. */
-    public void take(Consumer<Reading> samples) {
+    /** What becomes of a file that is taken. */
+    interface Taker {
+        /**
+         * Takes it.
+         *
+         * @param off rows that are left out, from 0
+         * @param columns the places of the columns that are wanted
+         */
+        void take(Path file, Original original, SortedSet<Integer> off, List<Integer> columns);
+    }
+
+    /** Takes the file as it is read; while rows are still being read it waits for them. */
+    void take(Taker taker) {
         State present = state.get();
-        if (present == null || present.taken().isEmpty()) {
+        if (present == null || present.file().isEmpty()) {
             return;
         }
         if (!present.whole()) {
-            taking = samples;
+            taking = taker;
             return;
         }
         taking = null;
-        Numerals card = desk.assignment().card().numerals();
-        TableFile file = present.file().orElseThrow();
-        List<Sentence> told = new ArrayList<>(file.told());
-        file.reading().pointedOut().stream()
-                .filter(notice -> notice.what().equals("total-row") && !isLeftOut(notice))
-                .map(PointedOut::sentence)
-                .forEach(told::add);
+        Run mine = new Run();
+        run = mine;
+        desk.filing().readingProperty().set(true);
+        desk.say(Words.of("message.reading", present.path().getFileName()));
         desk.inBackground(
-                () -> TableSamples.of(
-                        present.path().getFileName().toString(),
-                        file.table(),
-                        present.wanted(),
-                        present.leftOut(),
-                        card,
-                        told),
-                reading -> {
-                    cancel();
-                    samples.accept(reading);
+                () -> Kept.of(() -> desk.originals().take(present.path(), present.options(), mine)),
+                kept -> {
+                    desk.filing().readingProperty().set(false);
+                    if (run != mine || mine.stopped) {
+                        return;
+                    }
+                    desk.say(kept.problem().orElse(""));
+                    kept.original().ifPresent(original -> {
+                        cancel();
+                        take(present, original, taker);
+                    });
                 },
-                () -> {});
+                () -> desk.filing().readingProperty().set(false));
+    }
+
+    private static void take(State present, Original original, Taker taker) {
+        Table table = original.read().table();
+        List<Integer> columns = present.taken().stream()
+                .map(column -> table.indexOf(column.name()))
+                .filter(index -> index >= 0)
+                .toList();
+        TreeSet<Integer> off = new TreeSet<>(present.leftOut());
+        off.removeIf(row -> row >= table.rows());
+        taker.take(present.path(), original, off, columns);
+    }
+
+    /** What came of keeping a file. */
+    private record Kept(Optional<Original> original, Optional<String> problem) {
+        static Kept of(Keeping work) {
+            try {
+                return new Kept(Optional.of(work.keep()), Optional.empty());
+            } catch (InputProblem problem) {
+                return new Kept(Optional.empty(), Optional.of(Words.of(problem.sentence())));
+            }
+        }
+
+        interface Keeping {
+            Original keep() throws InputProblem;
+        }
     }
 
     /** Whether the columns are taken as soon as all rows are read. */

@@ -54,7 +54,7 @@ public final class Filing {
 
     private Opened read(Path path) {
         try {
-            Assignment read = AssignmentFile.read(path);
+            Assignment read = AssignmentFile.read(path, desk.originals());
             List<String> told = new ArrayList<>();
             if (keeper.isOpenElsewhere(path)) {
                 told.add(Words.of("message.open-twice", path.getFileName()));
@@ -62,7 +62,7 @@ public final class Filing {
             read.foreign().told().forEach(sentence -> told.add(Words.of(sentence)));
             return new Opened(Optional.of(read), false, String.join(" ", told));
         } catch (InputProblem problem) {
-            return AssignmentFile.salvage(path)
+            return AssignmentFile.salvage(path, desk.originals())
                     .map(left ->
                             new Opened(Optional.of(left.assignment()), true, SalvagedText.of(left, path.getFileName())))
                     .orElseGet(() -> new Opened(Optional.empty(), false, Words.of(problem.sentence())));

@@ -125,15 +125,9 @@ final class Intake {
         return page;
     }
 
-    /** Takes the columns of the file on that page. */
+    /** Puts the file on that page on the shelf, and its wanted columns. */
     void takePage() {
-        String name = page.stateProperty().get() == null
-                ? ""
-                : name(page.stateProperty().get().path());
-        page.take(reading -> {
-            desk.startSample();
-            take(List.of(reading), reading.samples().size() == 1 ? name : "");
-        });
+        page.take((path, original, off, columns) -> desk.tables().add(name(path), original, off, columns));
     }
 
     /** Reads something of a file off the thread of the window, unless it is stopped or something else is read instead. */

@@ -12,15 +12,21 @@ import promedio.core.number.Exact;
 /** What is looked at: the page, what is opened on it, and what is pointed at. One highlight serves every view. */
 public final class Looking {
     private final ObjectProperty<DeskModel.Page> page = new SimpleObjectProperty<>(DeskModel.Page.ENTRIES);
+    private final ObjectProperty<DeskModel.TablePage> tablePage = new SimpleObjectProperty<>(DeskModel.TablePage.ROWS);
     private final ObservableSet<String> opened = FXCollections.observableSet();
     private final ObservableSet<String> unfolded = FXCollections.observableSet();
     private final ObservableMap<String, String> methods = FXCollections.observableHashMap();
     private final ObjectProperty<Exact> lit = new SimpleObjectProperty<>();
     private final StringProperty pointed = new SimpleStringProperty("");
 
-    /** The page that is open. */
+    /** The page of a sample that is open. */
     public ObjectProperty<DeskModel.Page> pageProperty() {
         return page;
+    }
+
+    /** The page of a data table that is open. */
+    public ObjectProperty<DeskModel.TablePage> tablePageProperty() {
+        return tablePage;
     }
 
     /** The value that is lit up wherever it is shown: on the Line, among the entries, in a working table; null for none. */
@@ -63,5 +69,6 @@ public final class Looking {
         lit.set(null);
         pointed.set("");
         page.set(first);
+        tablePage.set(DeskModel.TablePage.ROWS);
     }
 }

@@ -10,7 +10,7 @@ import javafx.scene.control.MenuItem;
 import promedio.core.sentence.Visible;
 
 /** A part of a sentence that can be changed on the spot: pressed, it shows what else could stand there. */
-final class Choice<T> extends Hyperlink {
+public final class Choice<T> extends Hyperlink {
     private static final int LONGEST = 60;
 
     private final Map<String, T> others = new LinkedHashMap<>();
@@ -22,7 +22,7 @@ final class Choice<T> extends Hyperlink {
      * @param words what stands there now
      * @param choose what follows when something else is chosen
      */
-    Choice(String id, String words, Consumer<T> choose) {
+    public Choice(String id, String words, Consumer<T> choose) {
         super(Visible.line(words, LONGEST));
         this.choose = choose;
         setId(id);
@@ -32,7 +32,7 @@ final class Choice<T> extends Hyperlink {
     }
 
     /** Something that could stand there. */
-    Choice<T> or(String words, T value) {
+    public Choice<T> or(String words, T value) {
         others.put(words, value);
         return this;
     }

@@ -21,6 +21,7 @@ import promedio.desktop.text.Words;
 /** A sample on the shelf: its name, how many values, and a strip of their dots. */
 final class ShelfCard extends Button {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private static final PseudoClass LINKED = PseudoClass.getPseudoClass("linked");
     private static final double STRIP = 104;
     private static final int LONGEST_NAME = 200;
 
@@ -52,6 +53,7 @@ final class ShelfCard extends Button {
         name.setText(shown);
         setAccessibleText(shown);
         pseudoClassStateChanged(CHOSEN, chosen);
+        pseudoClassStateChanged(LINKED, sheet.link().isPresent());
     }
 
     void show(ShelfSummary summary) {

@@ -7,8 +7,12 @@ import java.util.Map;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.input.DataFormat;
+import javafx.scene.input.TransferMode;
 import javafx.scene.layout.VBox;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.DataTable;
+import promedio.core.assignment.Link;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
 import promedio.desktop.model.DeskModel;
@@ -17,10 +21,14 @@ import promedio.desktop.text.Words;
 
 /** The samples of the assignment, a card each, and a way to begin another. */
 public final class ShelfView extends ScrollPane {
+    /** A column of the chosen table that is dragged to the shelf. */
+    public static final DataFormat COLUMN = new DataFormat("application/x-promedio-column");
+
     private final DeskModel model;
     private final VBox shelf = new VBox();
     private final Button more = new Button(Words.of("shelf.new"));
     private final Map<String, ShelfCard> cards = new HashMap<>();
+    private final Map<String, TableCard> tableCards = new HashMap<>();
     private final Map<String, Basis> summed = new HashMap<>();
 
     /** What a summary was made from. */
@@ -37,6 +45,7 @@ public final class ShelfView extends ScrollPane {
         more.getStyleClass().add("shelf-new");
         more.setId("new-sample");
         more.setOnAction(click -> model.startSample());
+        takeDrops();
         model.assignmentProperty().addListener((property, before, now) -> show());
         model.selectedProperty().addListener((property, before, now) -> show());
         show();
@@ -45,28 +54,44 @@ public final class ShelfView extends ScrollPane {
     private void show() {
         Assignment assignment = model.assignment();
         List<Node> nodes = new ArrayList<>();
-        for (SampleSheet sheet : assignment.sheets()) {
-            ShelfCard card = cards.computeIfAbsent(sheet.id(), this::card);
-            card.show(sheet, sheet.id().equals(model.selectedProperty().get()));
+        for (DataTable table : assignment.tables()) {
+            TableCard card = tableCards.computeIfAbsent(table.id(), this::tableCard);
+            card.show(table, table.id().equals(model.selectedProperty().get()));
             nodes.add(card);
-            Basis basis = new Basis(sheet, assignment.card());
-            Basis before = summed.put(sheet.id(), basis);
-            if (before == null || before.sheet() != sheet || !before.card().equals(basis.card())) {
-                model.inBackground(
-                        () -> ShelfSummary.of(sheet, basis.card()),
-                        summary -> {
-                            if (sheet == summed.getOrDefault(sheet.id(), basis).sheet()) {
-                                card.show(summary);
-                            }
-                        },
-                        () -> summed.remove(sheet.id()));
-            }
+            assignment.sheets().stream().filter(sheet -> isOf(sheet, table)).forEach(sheet -> add(nodes, sheet));
         }
+        assignment.sheets().stream()
+                .filter(sheet -> assignment.tables().stream().noneMatch(table -> isOf(sheet, table)))
+                .forEach(sheet -> add(nodes, sheet));
         nodes.add(more);
         if (!shelf.getChildren().equals(nodes)) {
             shelf.getChildren().setAll(nodes);
             cards.values().retainAll(nodes);
+            tableCards.values().retainAll(nodes);
             summed.keySet().retainAll(cards.keySet());
+        }
+    }
+
+    private static boolean isOf(SampleSheet sheet, DataTable table) {
+        return sheet.link().filter(link -> link.tableId().equals(table.id())).isPresent();
+    }
+
+    private void add(List<Node> nodes, SampleSheet sheet) {
+        Assignment assignment = model.assignment();
+        ShelfCard card = cards.computeIfAbsent(sheet.id(), this::card);
+        card.show(sheet, sheet.id().equals(model.selectedProperty().get()));
+        nodes.add(card);
+        Basis basis = new Basis(sheet, assignment.card());
+        Basis before = summed.put(sheet.id(), basis);
+        if (before == null || before.sheet() != sheet || !before.card().equals(basis.card())) {
+            model.inBackground(
+                    () -> ShelfSummary.of(sheet, basis.card()),
+                    summary -> {
+                        if (sheet == summed.getOrDefault(sheet.id(), basis).sheet()) {
+                            card.show(summary);
+                        }
+                    },
+                    () -> summed.remove(sheet.id()));
         }
     }
 
@@ -74,5 +99,28 @@ public final class ShelfView extends ScrollPane {
         ShelfCard card = new ShelfCard(sheetId);
         card.setOnAction(click -> model.select(sheetId));
         return card;
+    }
+
+    private TableCard tableCard(String tableId) {
+        TableCard card = new TableCard(tableId);
+        card.setOnAction(click -> model.select(tableId));
+        return card;
+    }
+
+    /** Takes a column that is dropped here. */
+    private void takeDrops() {
+        setOnDragOver(over -> {
+            if (over.getDragboard().hasContent(COLUMN)) {
+                over.acceptTransferModes(TransferMode.LINK);
+                over.consume();
+            }
+        });
+        setOnDragDropped(drop -> {
+            if (drop.getDragboard().getContent(COLUMN) instanceof Integer column) {
+                model.tables().take(column, new Link.All());
+                drop.setDropCompleted(true);
+                drop.consume();
+            }
+        });
     }
 }

@@ -124,7 +124,7 @@ public final class MainWindow {
         copy.disableProperty().bind(model.figuresProperty().isNull());
         return new Foot(
                 model,
-                BarButton.withTip("bar.find", () -> find().open()),
+                BarButton.withTip("bar.find", this::openFind),
                 copy,
                 BarButton.withTip("bar.keys", this::turnKeys),
                 themeButton);
@@ -223,7 +223,7 @@ public final class MainWindow {
                 .always("Shortcut+S", files::save)
                 .always("Shortcut+Shift+S", files::saveElsewhere)
                 .always("Shortcut+E", files::writeCsv)
-                .always("Shortcut+F", () -> find().open())
+                .always("Shortcut+F", this::openFind)
                 .always("Shortcut+L", this::otherTheme)
                 .always("Shortcut+Plus", () -> setTextSize(percent + SIZE_STEP))
                 .always("Shortcut+Equals", () -> setTextSize(percent + SIZE_STEP))
@@ -231,9 +231,24 @@ public final class MainWindow {
                 .always("Shortcut+0", () -> setTextSize(100))
                 .always("Shortcut+Shift+C", this::copyMeasures)
                 .always("F1", this::turnKeys)
-                .always("Shortcut+1", () -> model.looking().pageProperty().set(DeskModel.Page.ENTRIES))
-                .always("Shortcut+2", () -> model.looking().pageProperty().set(DeskModel.Page.MEASURES))
-                .always("Shortcut+3", () -> model.looking().pageProperty().set(DeskModel.Page.CLASSES));
+                .always("Shortcut+1", () -> turnTo(DeskModel.Page.ENTRIES, DeskModel.TablePage.ROWS))
+                .always("Shortcut+2", () -> turnTo(DeskModel.Page.MEASURES, DeskModel.TablePage.COLUMNS))
+                .always("Shortcut+3", () -> turnTo(DeskModel.Page.CLASSES, DeskModel.TablePage.COUNTS));
+    }
+
+    /** Turns to a page of the sample, or of the table, whichever is chosen. */
+    private void turnTo(DeskModel.Page page, DeskModel.TablePage ofTable) {
+        if (model.tables().chosen().isPresent()) {
+            model.looking().tablePageProperty().set(ofTable);
+        } else {
+            model.looking().pageProperty().set(page);
+        }
+    }
+
+    private void openFind() {
+        if (!pages.findInTable()) {
+            find().open();
+        }
     }
 
     private void otherTheme() {

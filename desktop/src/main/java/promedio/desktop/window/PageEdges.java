@@ -1,5 +1,7 @@
 package promedio.desktop.window;
 
+import javafx.beans.binding.Bindings;
+import javafx.beans.property.ObjectProperty;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -27,19 +29,27 @@ final class PageEdges extends HBox {
         names.getStyleClass().add("edge-names");
         HBox.setHgrow(names, Priority.ALWAYS);
         for (DeskModel.Page page : DeskModel.Page.values()) {
-            names.getChildren().add(edge(page));
+            names.getChildren().add(edge(page, model.looking().pageProperty(), false));
+        }
+        for (DeskModel.TablePage page : DeskModel.TablePage.values()) {
+            names.getChildren().add(edge(page, model.looking().tablePageProperty(), true));
         }
         getChildren().addAll(names, marginHead());
     }
 
-    private Node edge(DeskModel.Page page) {
+    private <P extends Enum<P>> Node edge(P page, ObjectProperty<P> open, boolean ofTable) {
         Button edge = new Button(Words.of("page." + page));
         edge.getStyleClass().add("edge");
         edge.setId("page-" + page);
-        edge.setOnAction(click -> model.looking().pageProperty().set(page));
-        Runnable show = () -> edge.pseudoClassStateChanged(
-                CURRENT, model.looking().pageProperty().get() == page);
-        model.looking().pageProperty().addListener((property, before, now) -> show.run());
+        edge.setOnAction(click -> open.set(page));
+        Runnable show = () -> {
+            edge.pseudoClassStateChanged(CURRENT, open.get() == page);
+            boolean shown = model.tables().chosen().isPresent() == ofTable;
+            edge.setVisible(shown);
+            edge.setManaged(shown);
+        };
+        open.addListener((property, before, now) -> show.run());
+        model.selectedProperty().addListener((property, before, now) -> show.run());
         show.run();
         return edge;
     }
@@ -61,7 +71,12 @@ final class PageEdges extends HBox {
         HBox head = new HBox(margin, between, cover);
         head.setAlignment(Pos.BASELINE_LEFT);
         head.getStyleClass().add("margin-head");
-        head.visibleProperty().bind(model.looking().pageProperty().isEqualTo(DeskModel.Page.MEASURES));
+        head.visibleProperty()
+                .bind(Bindings.createBooleanBinding(
+                        () -> model.looking().pageProperty().get() == DeskModel.Page.MEASURES
+                                && model.tables().chosen().isEmpty(),
+                        model.looking().pageProperty(),
+                        model.selectedProperty()));
         return head;
     }
 }

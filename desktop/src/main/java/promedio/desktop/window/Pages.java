@@ -8,6 +8,9 @@ import promedio.desktop.measures.MeasuresPage;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.LeftBehind;
 import promedio.desktop.reading.ReadingPage;
+import promedio.desktop.table.ColumnsPage;
+import promedio.desktop.table.CountsPage;
+import promedio.desktop.table.RowsPage;
 
 /** The pages of the paper, of which one is shown; while no sample is chosen, the empty paper. */
 final class Pages extends StackPane {
@@ -17,6 +20,9 @@ final class Pages extends StackPane {
     private final Late<MeasuresPage> measures;
     private final Late<ClassesPage> classes;
     private final Late<ReadingPage> reading;
+    private final Late<RowsPage> rows;
+    private final Late<ColumnsPage> columns;
+    private final Late<CountsPage> counts;
 
     Pages(DeskModel model, FileActions files) {
         this.model = model;
@@ -29,12 +35,16 @@ final class Pages extends StackPane {
         measures = new Late<>(this, () -> new MeasuresPage(model));
         classes = new Late<>(this, () -> new ClassesPage(model));
         reading = new Late<>(this, () -> new ReadingPage(model));
+        rows = new Late<>(this, () -> new RowsPage(model));
+        columns = new Late<>(this, () -> new ColumnsPage(model, rows.get()));
+        counts = new Late<>(this, () -> new CountsPage(model));
         model.fileReading().stateProperty().addListener((property, before, now) -> {
             if ((before == null) != (now == null)) {
                 turn();
             }
         });
         model.looking().pageProperty().addListener((property, before, now) -> turn());
+        model.looking().tablePageProperty().addListener((property, before, now) -> turn());
         model.selectedProperty().addListener((property, before, now) -> turn());
     }
 
@@ -54,9 +64,18 @@ final class Pages extends StackPane {
             start.get().showRecent();
             start.get().focusField();
         }
-        entries.show(page == DeskModel.Page.ENTRIES && !empty);
-        measures.show(page == DeskModel.Page.MEASURES && !empty);
-        classes.show(page == DeskModel.Page.CLASSES && !empty);
+        boolean table = model.tables().chosen().isPresent();
+        boolean sample = !empty && !table;
+        entries.show(page == DeskModel.Page.ENTRIES && sample);
+        measures.show(page == DeskModel.Page.MEASURES && sample);
+        classes.show(page == DeskModel.Page.CLASSES && sample);
+        DeskModel.TablePage tablePage = model.looking().tablePageProperty().get();
+        rows.show(tablePage == DeskModel.TablePage.ROWS && table && !file);
+        if (rows.isShown() && !rows.get().isFocusWithin()) {
+            rows.get().focusRows();
+        }
+        columns.show(tablePage == DeskModel.TablePage.COLUMNS && table && !file);
+        counts.show(tablePage == DeskModel.TablePage.COUNTS && table && !file);
         if (typing && entries.isShown()) {
             entries.get().typeOn(start.get().handOver());
         }
@@ -75,7 +94,19 @@ final class Pages extends StackPane {
             start.get().focusField();
         } else if (entries.isShown()) {
             entries.get().focusTyping();
+        } else if (rows.isShown()) {
+            rows.get().focusRows();
         }
+    }
+
+    /** Puts the cursor where something is looked for in a table; false where none is shown. */
+    boolean findInTable() {
+        if (model.tables().chosen().isEmpty()) {
+            return false;
+        }
+        model.looking().tablePageProperty().set(DeskModel.TablePage.ROWS);
+        rows.get().focusFind();
+        return true;
     }
 
     /** Offers back what earlier desks have left unsaved. */

@@ -70,6 +70,27 @@ class CommandsTest {
         assertThat(json.path("results").size() + json.path("undefined").size()).isEqualTo(74);
     }
 
+    @Test
+    void texts_are_counted_in_the_order_in_which_they_appear() throws Exception {
+        String table = "item,bench\nlamp,1\n clock ,1.0\n,2\nlamp,n/a\nradio,2\n";
+        String[] solve = {"solve", "--kind", "categories", "--missing", "n/a", "--json", "--column", "item", "-"};
+        assertThat(run(table, solve).json())
+                .hasToString(
+                        "{\"source\":\"-\",\"kind\":\"categories\",\"count\":\"4\",\"missing\":\"1\","
+                                + "\"heading\":\"item\",\"results\":{\"distinct\":\"3\",\"mode\":[\"lamp\"]},\"frequencies\":"
+                                + "[[\"lamp\",\"2\",\"0.5\",\"50\"],[\"clock\",\"1\",\"0.25\",\"25\"],[\"radio\",\"1\",\"0.25\",\"25\"]]}");
+        solve[7] = "bench";
+        assertThat(run(table, solve).json().path("frequencies").toString())
+                .as("equal numbers are one, and none is the mode")
+                .isEqualTo("[[\"1\",\"2\",\"0.5\",\"50\"],[\"2\",\"2\",\"0.5\",\"50\"]]");
+        Run several = run(table, "solve", "--kind", "categories", "-");
+        assertThat(several.status()).isEqualTo(3);
+        assertThat(several.err()).contains("there are 2 columns; choose one with --column: item, bench");
+        assertThat(run(table, "mark", "--kind", "categories", "--answers", "a.csv", "-")
+                        .status())
+                .isEqualTo(2);
+    }
+
     @ParameterizedTest(name = "{0} holds {1}")
     @CsvSource(
             delimiter = '|',

@@ -21,6 +21,7 @@ import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CardKey;
@@ -515,14 +516,12 @@ class DeskModelTest {
                 .extracting(sheet -> sheet.name() + " " + sheet.unit() + " " + sheet.values())
                 .containsExactly("Minutes min [12, n/a, 20, 28]", "Saved kg [1.25, 0.5, 2, 1.5]");
         assertThat(desk.figuresProperty().get().figure("mean").orElseThrow()).isEqualTo(Exact.of(20));
-        assertThat(desk.howRead(desk.sheet().orElseThrow())
-                        .orElseThrow()
-                        .reading()
-                        .told()
-                        .toString())
-                .contains("2 columns", "One line before the table", "One row was left out");
+        DataTable table = desk.assignment().tables().get(0);
+        assertThat(table.off()).containsExactly(4);
+        assertThat(table.original().told().toString()).contains("parted by semicolons", "One line before the table");
         desk.undo();
         assertThat(desk.assignment().sheets()).isEmpty();
+        assertThat(desk.assignment().tables()).isEmpty();
         desk.filing().typeFile(Files.writeString(folder.resolve("open.csv"), "a,b\n1,2\n3,\"4\n5,6\n"));
         assertThat(page.stateProperty().get().problem().orElseThrow()).contains("never closed");
         page.cancel();

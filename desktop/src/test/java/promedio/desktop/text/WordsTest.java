@@ -208,5 +208,6 @@ class WordsTest {
             }
         }
         assertThat(Arrays.stream(DeskModel.Page.values())).allMatch(page -> OF_WINDOW.containsKey("page." + page));
+        assertThat(Arrays.stream(DeskModel.TablePage.values())).allMatch(page -> OF_WINDOW.containsKey("page." + page));
     }
 }

@@ -87,12 +87,12 @@ class FilesWindowTest extends OpenWindow {
         when(picker.toOpen()).thenReturn(Optional.of(file));
         type("1 2");
         press(KeyCode.CONTROL, KeyCode.O);
-        assertThat(words()).contains("log.csv", "2 rows × 2 columns", "Take 1 column as a sample");
+        assertThat(words()).contains("log.csv", "2 rows × 2 columns", "Keep the table and take 1 column as a sample");
         press(KeyCode.ESCAPE);
         assertThat(desk.assignment().sheets()).hasSize(1);
         press(KeyCode.CONTROL, KeyCode.O);
         click("it means missing");
-        assertThat(words()).contains("n/a in “clocks” ×", "Take 2 columns as samples");
+        assertThat(words()).contains("n/a in “clocks” ×", "Keep the table and take 2 columns as samples");
         press(KeyCode.ENTER);
         assertThat(desk.assignment().sheets())
                 .extracting(sheet -> sheet.name() + sheet.values() + sheet.missingCodes())

@@ -2,6 +2,9 @@ package promedio.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -35,7 +38,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.testfx.util.WaitForAsyncUtils;
+import promedio.core.assignment.Assignment;
 import promedio.desktop.demo.Demo;
+import promedio.desktop.demo.DemoLog;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.theme.Theme;
 
@@ -78,6 +83,39 @@ class LegibleWindowTest extends OpenWindow {
                 settle();
                 look.run();
             }
+        }
+        table();
+        for (DeskModel.TablePage page : DeskModel.TablePage.values()) {
+            onWindow(() -> {
+                desk.looking().tablePageProperty().set(page);
+                return null;
+            });
+            settle();
+            look.run();
+        }
+    }
+
+    /** Puts the log of the demo on the shelf. */
+    private static void table() {
+        try {
+            Path log = DemoLog.write(Files.createTempDirectory("log"));
+            onWindow(() -> {
+                desk.show(Assignment.EMPTY, null);
+                desk.filing().typeFile(log);
+                return null;
+            });
+            settle();
+            onWindow(() -> {
+                desk.takeColumns();
+                return null;
+            });
+            settle();
+            onWindow(() -> {
+                desk.select("t1");
+                return null;
+            });
+        } catch (IOException full) {
+            throw new java.io.UncheckedIOException(full);
         }
     }
 

@@ -79,7 +79,7 @@ public final class Originals {
     }
 
     /** What was read of some bytes: the file with the bytes, which never changes, and its content. */
-    private record Stored(Path file, String hash, String source, String reading, TableReading read)
+    private record Stored(Path file, String hash, String source, String reading, TableReading read, List<Sentence> told)
             implements Original {
         @Override
         public boolean equals(Object other) {
@@ -150,7 +150,7 @@ public final class Originals {
         if (known.isPresent()) {
             return known.get();
         }
-        Original made = new Stored(kept, hash, source, reading, file.reading());
+        Original made = new Stored(kept, hash, source, reading, file.reading(), ToldReading.of(source, file, options));
         READ.put(key(hash, reading), new WeakReference<>(made));
         return made;
     }

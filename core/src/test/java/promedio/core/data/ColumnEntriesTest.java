@@ -1,4 +1,4 @@
-package promedio.core.pasted;
+package promedio.core.data;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -9,25 +9,12 @@ import java.util.Set;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
-import promedio.core.assignment.Interpretation;
-import promedio.core.course.CourseCard;
-import promedio.core.data.CellRules;
-import promedio.core.data.Column;
-import promedio.core.data.Entries;
-import promedio.core.data.MissingCodes;
-import promedio.core.data.Table;
-import promedio.core.data.TableReading;
 import promedio.core.number.Numerals;
-import promedio.core.sample.Sample;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
-class TableSamplesTest {
-    private static Sample taken(Table table, Set<Integer> leftOut, String entries) {
-        Found found = TableSamples.of("log", table, Set.of("x"), leftOut, Numerals.POINT, List.of())
-                .samples()
-                .get(0);
-        assertThat(found.columns().get(0).toString()).isEqualTo(entries);
-        return Interpretation.of(found.sheet("s1", "x"), CourseCard.STANDARD).sample();
+class ColumnEntriesTest {
+    private static void taken(Column column, Optional<int[]> rows, String entries) {
+        assertThat(ColumnEntries.of(column, rows, Numerals.POINT)).hasToString(entries);
     }
 
     /** A sample counts what its column counts: 12.5 is no number among decimal commas, and -99.0 is missing where -99 is. */
@@ -44,10 +31,11 @@ class TableSamplesTest {
                 TableReading.of(List.of("x"), List.of(cells), rules, false).table();
         Column column = table.columns().get(0);
         assertThat(List.of(column.count(), column.missing(), column.others())).containsExactly(12, 4, 1);
-        Sample all = taken(table, Set.of(), "[1.5, 2.5, “12.5”, , -99, n/a, , 3, 4, 5, 6, 7, 8, 9, 10, 11, 12]");
-        assertThat(all.count()).hasToString("12");
-        assertThat(all.missing()).hasToString("4");
-        Sample some = taken(table, Set.of(0, 16), "[2.5, “12.5”, , -99, n/a, , 3, 4, 5, 6, 7, 8, 9, 10, 11]");
-        assertThat(some.count()).hasToString("10");
+        taken(column, Optional.empty(), "[1.5, 2.5, “12.5”, , -99, n/a, , 3, 4, 5, 6, 7, 8, 9, 10, 11, 12]");
+        taken(column, Optional.of(new int[] {1, 2, 3, 4, 16}), "[2.5, “12.5”, , -99, 12]");
+        assertThat(ColumnEntries.of(column, Optional.empty(), Numerals.COMMA).text(0))
+                .isEqualTo("1,5");
+        assertThat(ColumnEntries.cell(column, "7.25", Numerals.POINT)).isEqualTo("7,25");
+        assertThat(ColumnEntries.cell(column, "n/a", Numerals.POINT)).isEqualTo("n/a");
     }
 }

@@ -1,0 +1,99 @@
+package promedio.desktop.table;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.geometry.Side;
+import javafx.scene.Node;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import promedio.core.assignment.Link;
+import promedio.core.data.Column;
+import promedio.core.data.Table;
+import promedio.core.sentence.Visible;
+import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.RowOrder;
+import promedio.desktop.text.Words;
+
+/** What can be done with a column. */
+final class ColumnMenu {
+    private static final int LONGEST = 40;
+    private static final int MOST_CATEGORIES = 12;
+
+    private final DeskModel model;
+    private final RowsGrid grid;
+
+    ColumnMenu(DeskModel model, RowsGrid grid) {
+        this.model = model;
+        this.grid = grid;
+    }
+
+    void show(Node head, int column) {
+        Table table = model.tables().figuresProperty().get().all();
+        ContextMenu menu = new ContextMenu();
+        menu.getItems().setAll(items(table, column));
+        menu.show(head, Side.BOTTOM, 0, 0);
+    }
+
+    private List<MenuItem> items(Table table, int column) {
+        Column cells = table.columns().get(column);
+        List<MenuItem> items = new ArrayList<>();
+        items.add(item("take", "table.take", () -> model.tables().take(column, new Link.All())));
+        if (cells instanceof Column.OfNumbers) {
+            Menu parts = parts(table, column);
+            if (!parts.getItems().isEmpty()) {
+                items.add(parts);
+            }
+        } else {
+            items.add(item("count", "table.count", () -> model.tables().count(column)));
+        }
+        items.add(separator());
+        items.add(item("least", "table.least-first", () -> grid.order(new RowOrder(column, false))));
+        items.add(item("largest", "table.largest-first", () -> grid.order(new RowOrder(column, true))));
+        items.add(item("file", "table.as-in-file", () -> grid.order(RowOrder.OF_FILE)));
+        items.add(separator());
+        items.add(item("name", "table.name-column", () -> model.looking()
+                .tablePageProperty()
+                .set(DeskModel.TablePage.COLUMNS)));
+        return items;
+    }
+
+    /** The parts of a column by the texts of a category. */
+    private Menu parts(Table table, int column) {
+        Menu parts = new Menu(Words.of("table.take.part"));
+        parts.setId("column-part");
+        for (int i = 0; i < table.columns().size() && parts.getItems().size() < MOST_CATEGORIES; i++) {
+            if (table.columns().get(i) instanceof Column.OfCategories categories) {
+                int category = i;
+                Menu one = new Menu(Visible.line(categories.name(), LONGEST));
+                one.setMnemonicParsing(false);
+                for (String value : categories.counts().keySet()) {
+                    MenuItem item = new MenuItem(Visible.line(value, LONGEST));
+                    item.setMnemonicParsing(false);
+                    item.setOnAction(press -> model.tables().take(column, new Link.Where(category, value.strip())));
+                    one.getItems().add(item);
+                }
+                one.getItems().add(separator());
+                one.getItems().add(item("each", "table.take.each", () -> model.tables()
+                        .takeEach(column, category)));
+                parts.getItems().add(one);
+            }
+        }
+        return parts;
+    }
+
+    /** A line between; what is drawn of it lies over its neighbours, and must not take the pointer from them. */
+    private static SeparatorMenuItem separator() {
+        SeparatorMenuItem separator = new SeparatorMenuItem();
+        separator.getContent().setMouseTransparent(true);
+        return separator;
+    }
+
+    private static MenuItem item(String id, String words, Runnable action) {
+        MenuItem item = new MenuItem(Words.of(words));
+        item.setId("column-" + id);
+        item.setOnAction(press -> action.run());
+        return item;
+    }
+}

@@ -1,0 +1,322 @@
+package promedio.desktop.table;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.IntStream;
+import javafx.geometry.Pos;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import promedio.core.assignment.Link;
+import promedio.core.course.CourseCard;
+import promedio.core.data.Table;
+import promedio.core.sentence.Visible;
+import promedio.core.working.FigureText;
+import promedio.desktop.model.Along;
+import promedio.desktop.model.CellFigures;
+import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.TableFigures;
+import promedio.desktop.reading.Choice;
+import promedio.desktop.text.Tip;
+import promedio.desktop.text.Words;
+
+/** The data of a table themselves, with the trail at their right; what chosen cells come to stands below. */
+public final class RowsPage extends VBox {
+    private static final KeyCombination COPY = KeyCombination.valueOf("Shortcut+C");
+    private static final int LONGEST = 80;
+    private static final int MOST_COPIED = 2_000_000;
+
+    private final DeskModel model;
+    private final RowsGrid grid;
+    private final TrailPane trail;
+    private final TextField name = new TextField();
+    private final Label facts = new Label();
+    private final TextField find = new TextField();
+    private final TextField row = new TextField();
+    private final Label chosen = new Label();
+    private final Hyperlink sample = link("table.chosen.sample", this::take);
+    private final Hyperlink out = link("table.chosen.out", this::leaveOut);
+    private final HBox along = new HBox();
+    private long asked;
+    /** The table whose name stands in the field, and that name as it was put there. */
+    private String named;
+
+    private String shownName = "";
+
+    /** The page of a desk. */
+    public RowsPage(DeskModel model) {
+        this.model = model;
+        grid = new RowsGrid(model);
+        trail = new TrailPane(model, grid);
+        getStyleClass().add("rows-page");
+        grid.onChosen(this::showChosen);
+        VBox.setVgrow(grid, Priority.ALWAYS);
+        HBox.setHgrow(grid, Priority.ALWAYS);
+        HBox middle = new HBox(grid, trail);
+        middle.getStyleClass().add("rows-middle");
+        VBox.setVgrow(middle, Priority.ALWAYS);
+        getChildren().addAll(top(), middle, foot());
+        addEventHandler(KeyEvent.KEY_PRESSED, key -> {
+            if (COPY.match(key) && !(key.getTarget() instanceof TextField)) {
+                copy();
+                key.consume();
+            }
+        });
+        visibleProperty().addListener((property, before, now) -> show());
+        model.tables().figuresProperty().addListener((property, before, now) -> show());
+        show();
+    }
+
+    private HBox top() {
+        name.setId("table-name");
+        name.getStyleClass().add("name-field");
+        Tip.on(name, Words.of("table.name.tip"));
+        name.setOnAction(enter -> grid.requestFocus());
+        name.focusedProperty().addListener((property, before, focused) -> {
+            if (!focused && named != null && !name.getText().equals(shownName)) {
+                model.tables().rename(named, name.getText());
+            }
+        });
+        facts.getStyleClass().add("soft");
+        facts.setMinWidth(0);
+        Tip.whenCut(facts);
+        find.setId("table-find");
+        find.setPromptText(Words.of("table.find"));
+        find.getStyleClass().add("table-find");
+        find.setOnAction(enter -> findNext());
+        row.setId("table-row");
+        row.setPromptText(Words.of("table.go-to"));
+        row.getStyleClass().add("table-go-to");
+        row.setOnAction(enter -> goToRow());
+        along.getStyleClass().add("along-place");
+        along.setMinWidth(USE_PREF_SIZE);
+        model.tables().alongProperty().addListener((property, before, now) -> showAlong());
+        showAlong();
+        HBox top = new HBox(name, facts, spacer(), along, find, row);
+        top.setAlignment(Pos.CENTER_LEFT);
+        top.getStyleClass().add("table-top");
+        return top;
+    }
+
+    /** What stands beside each row, and what else could. */
+    private void showAlong() {
+        Along present = model.tables().alongProperty().get();
+        Choice<String> choice = new Choice<>(
+                "table-along",
+                present == null ? Words.of("table.along.nothing") : present.head(),
+                model.tables()::along);
+        choice.or(Words.of("table.along.nothing"), "");
+        for (String question : Along.QUESTIONS) {
+            choice.or(Along.label(question, model.assignment().card()), question);
+        }
+        Label words = new Label(Words.of("table.along"));
+        words.getStyleClass().add("soft");
+        along.getChildren().setAll(words, choice);
+    }
+
+    private HBox foot() {
+        chosen.setId("table-chosen");
+        chosen.setMinWidth(0);
+        Tip.whenCut(chosen);
+        sample.setId("take-chosen");
+        sample.managedProperty().bind(sample.visibleProperty());
+        out.setId("leave-out-chosen");
+        Label keys = new Label(Words.of("table.keys"));
+        keys.getStyleClass().add("soft");
+        keys.setMinWidth(0);
+        Tip.whenCut(keys);
+        HBox foot = new HBox(chosen, sample, out, spacer(), keys);
+        foot.setAlignment(Pos.BASELINE_LEFT);
+        foot.getStyleClass().add("table-foot");
+        return foot;
+    }
+
+    private static Hyperlink link(String words, Runnable action) {
+        Hyperlink link = new Hyperlink(Words.of(words));
+        link.setMinWidth(USE_PREF_SIZE);
+        link.setOnAction(press -> action.run());
+        return link;
+    }
+
+    private static Region spacer() {
+        Region spacer = new Region();
+        HBox.setHgrow(spacer, Priority.ALWAYS);
+        return spacer;
+    }
+
+    private TableFigures figures() {
+        return model.tables().figuresProperty().get();
+    }
+
+    private void show() {
+        TableFigures figures = figures();
+        if (!isVisible() || figures == null) {
+            return;
+        }
+        boolean other = !figures.table().id().equals(named);
+        if (other || !name.isFocused()) {
+            named = figures.table().id();
+            shownName = Visible.line(figures.table().name(), LONGEST);
+            name.setText(shownName);
+        }
+        int off = figures.table().off().size();
+        String size = Words.of(
+                "reading.size", figures.all().rows(), figures.all().columns().size());
+        facts.setText(off == 0 ? size : size + " · " + Words.of("table.rows-out", off));
+        grid.show(figures);
+        trail.show(figures);
+    }
+
+    private void showChosen() {
+        CellChoice choice = grid.choice();
+        TableFigures figures = figures();
+        boolean some = figures != null && !choice.isEmpty();
+        sample.setVisible(some && choice.left() == choice.right() && choice.bottom() > choice.top());
+        out.setVisible(some);
+        if (!some) {
+            chosen.setText("");
+            return;
+        }
+        out.setText(Words.of(
+                isOut(figures)
+                        ? "table.chosen.take"
+                        : choice.bottom() > choice.top() ? "table.chosen.out" : "table.chosen.out.one"));
+        long mine = ++asked;
+        int[] rows = grid.chosenRows();
+        int left = choice.left();
+        int right = choice.right();
+        boolean few = (long) rows.length * (right - left + 1) < 2_000;
+        if (few) {
+            chosen.setText(text(CellFigures.of(figures.all(), rows, left, right)));
+        } else {
+            chosen.setText(Words.of("table.chosen.counting"));
+            model.inBackground(
+                    () -> CellFigures.of(figures.all(), rows, left, right),
+                    found -> {
+                        if (mine == asked) {
+                            chosen.setText(text(found));
+                        }
+                    },
+                    () -> {});
+        }
+    }
+
+    private boolean isOut(TableFigures figures) {
+        return Arrays.stream(grid.chosenRows())
+                .allMatch(row -> figures.table().off().contains(row));
+    }
+
+    private String text(CellFigures found) {
+        FigureText text = new FigureText(CourseCard.STANDARD, 2);
+        List<String> parts = new ArrayList<>();
+        parts.add(found.cells() == 1 ? Words.of("table.chosen.cell") : Words.of("table.chosen.cells", found.cells()));
+        if (found.missing() > 0) {
+            parts.add(Words.of("table.chosen.missing", found.missing()));
+        }
+        if (found.numbers() > 1) {
+            parts.add(Words.of("table.chosen.numbers", found.numbers()));
+            parts.add(Words.of("table.chosen.sum", text.carried(found.sum())));
+            found.mean().ifPresent(mean -> parts.add(Words.of("table.chosen.mean", text.carried(mean))));
+            found.least().ifPresent(least -> parts.add(Words.of("table.chosen.least", text.carried(least))));
+            found.largest().ifPresent(largest -> parts.add(Words.of("table.chosen.largest", text.carried(largest))));
+        }
+        return String.join(" · ", parts);
+    }
+
+    private void take() {
+        model.tables()
+                .take(
+                        grid.choice().left(),
+                        new Link.Listed(Arrays.stream(grid.chosenRows()).boxed().toList()));
+    }
+
+    private void leaveOut() {
+        boolean out = !isOut(figures());
+        model.tables().leaveOut(Arrays.stream(grid.chosenRows()).boxed().toList(), out);
+    }
+
+    private void goToRow() {
+        String text = row.getText().strip();
+        int rows = figures().all().rows();
+        if (text.matches("[0-9]{1,9}") && Integer.parseInt(text) >= 1 && Integer.parseInt(text) <= rows) {
+            grid.goTo(Integer.parseInt(text) - 1, Math.max(0, grid.choice().column()));
+        } else {
+            model.say(Words.of("message.no-row", Visible.line(text, LONGEST), rows));
+        }
+    }
+
+    /** Goes to the next cell with a text, whatever its letters’ case, behind the one that keys go on from. */
+    private void findNext() {
+        String wanted = find.getText();
+        if (wanted.isBlank()) {
+            return;
+        }
+        Table table = figures().all();
+        int columns = table.columns().size();
+        int row = Math.max(0, grid.chosenRows().length == 0 ? 0 : grid.row());
+        long from = grid.choice().isEmpty()
+                ? -1
+                : (long) row * columns + grid.choice().column();
+        model.inBackground(
+                () -> CellSearch.next(table, wanted, from),
+                found -> {
+                    if (found.isPresent()) {
+                        long place = found.getAsLong();
+                        model.say("");
+                        grid.goTo((int) (place / columns), (int) (place % columns));
+                    } else {
+                        model.say(Words.of("message.not-found", Visible.line(wanted, LONGEST)));
+                    }
+                },
+                () -> {});
+    }
+
+    /** Puts the chosen cells on the clipboard, a line a row, tabs between. */
+    private void copy() {
+        CellChoice choice = grid.choice();
+        if (choice.isEmpty()) {
+            return;
+        }
+        int[] rows = grid.chosenRows();
+        if ((long) rows.length * (choice.right() - choice.left() + 1) > MOST_COPIED) {
+            model.say(Words.of("message.copy.too-many"));
+            return;
+        }
+        StringBuilder text = new StringBuilder();
+        Table table = figures().all();
+        for (int row : rows) {
+            IntStream.rangeClosed(choice.left(), choice.right()).forEach(column -> text.append(
+                            column > choice.left() ? "\t" : "")
+                    .append(table.columns().get(column).entries().text(row).replaceAll("[\\t\\r\\n]+", " ")));
+            text.append('\n');
+        }
+        ClipboardContent content = new ClipboardContent();
+        content.putString(text.toString());
+        Clipboard.getSystemClipboard().setContent(content);
+        model.say(Words.of("message.cells-copied", rows.length));
+    }
+
+    /** Puts the cursor into the field to find something. */
+    public void focusFind() {
+        find.requestFocus();
+    }
+
+    /** Puts the cursor where keys go from cell to cell. */
+    public void focusRows() {
+        grid.requestFocus();
+    }
+
+    /** Goes to a cell. */
+    public void goTo(int row, int column) {
+        grid.goTo(row, column);
+    }
+}

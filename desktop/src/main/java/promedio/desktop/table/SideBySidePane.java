@@ -1,0 +1,109 @@
+package promedio.desktop.table;
+
+import javafx.geometry.Pos;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import promedio.core.measure.Catalogue;
+import promedio.core.measure.Measure;
+import promedio.core.sentence.Visible;
+import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.SideBySide;
+import promedio.desktop.reading.Choice;
+import promedio.desktop.text.Tip;
+import promedio.desktop.text.Words;
+
+/** Measures of the ticked columns beside each other. A figure opens into its working; a measure more is one press away. */
+final class SideBySidePane extends VBox {
+    private static final int LONGEST = 40;
+
+    private final DeskModel model;
+    private final ScrollPane scroll = new ScrollPane();
+    private final HBox head = new HBox();
+
+    SideBySidePane(DeskModel model) {
+        this.model = model;
+        getStyleClass().add("side-by-side");
+        setId("side-by-side");
+        head.getStyleClass().add("side-head");
+        head.setAlignment(Pos.BASELINE_LEFT);
+        scroll.getStyleClass().add("reading-scroll");
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().addAll(head, scroll);
+        model.tables().sideBySideProperty().addListener((property, before, now) -> show(now));
+        show(model.tables().sideBySideProperty().get());
+    }
+
+    private void show(SideBySide figures) {
+        if (figures == null) {
+            head.getChildren().clear();
+            scroll.setContent(null);
+            return;
+        }
+        Label title = new Label(Words.of("table.side-by-side"));
+        title.getStyleClass().add("list-head");
+        Label rules = new Label(Words.of("table.side.rules"));
+        rules.getStyleClass().add("soft");
+        head.getChildren().setAll(title, more(figures), rules);
+        if (figures.columns().isEmpty()) {
+            Label none = new Label(Words.of("table.side.none"));
+            none.getStyleClass().add("soft");
+            scroll.setContent(none);
+            return;
+        }
+        GridPane grid = new GridPane();
+        grid.getStyleClass().add("working-table");
+        for (int i = 0; i < figures.columns().size(); i++) {
+            Label name = new Label(Visible.line(figures.names().get(i), LONGEST));
+            name.getStyleClass().addAll("table-column", "side-column");
+            name.setMaxWidth(Double.MAX_VALUE);
+            name.setAlignment(Pos.CENTER_RIGHT);
+            Tip.whenCut(name);
+            grid.add(name, i + 1, 0);
+        }
+        for (int line = 0; line < figures.lines().size(); line++) {
+            line(grid, figures, line);
+        }
+        scroll.setContent(grid);
+    }
+
+    private void line(GridPane grid, SideBySide figures, int at) {
+        SideBySide.Line line = figures.lines().get(at);
+        Label label = new Label(line.label());
+        label.getStyleClass().addAll("table-cell", "side-label");
+        label.setMaxWidth(Double.MAX_VALUE);
+        grid.add(label, 0, at + 1);
+        for (int i = 0; i < line.figures().size(); i++) {
+            String text = line.figures().get(i);
+            Hyperlink figure = new Hyperlink(text.isEmpty() ? "–" : text);
+            figure.getStyleClass().addAll("table-cell", "side-figure");
+            figure.setMaxWidth(Double.MAX_VALUE);
+            figure.setId("side-" + line.question() + "-" + figures.columns().get(i));
+            int column = figures.columns().get(i);
+            figure.setOnAction(press -> model.tables().open(column, line.question()));
+            Tip.on(figure, Words.of("table.side.open"));
+            grid.add(figure, i + 1, at + 1);
+        }
+        Hyperlink away = new Hyperlink(Words.of("table.side.away"));
+        away.getStyleClass().add("side-away");
+        away.setOnAction(press -> model.tables().compareBy(line.question(), false));
+        grid.add(away, line.figures().size() + 1, at + 1);
+    }
+
+    private Choice<String> more(SideBySide figures) {
+        Choice<String> more = new Choice<>("side-more", Words.of("table.side.more"), question -> model.tables()
+                .compareBy(question, true));
+        for (Measure measure : Catalogue.lists().page(model.assignment().card())) {
+            boolean there =
+                    figures.lines().stream().anyMatch(line -> line.question().equals(measure.question()));
+            if (!there) {
+                more.or(Words.of(measure.label()), measure.question());
+            }
+        }
+        return more;
+    }
+}

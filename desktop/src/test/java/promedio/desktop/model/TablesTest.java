@@ -1,0 +1,215 @@
+package promedio.desktop.model;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.DataTable;
+import promedio.core.assignment.Edit;
+import promedio.core.assignment.Link;
+import promedio.core.assignment.SampleSheet;
+import promedio.core.course.CardKey;
+import promedio.core.course.DecimalMark;
+import promedio.core.course.Divisor;
+import promedio.files.assignment.Journal;
+
+@DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
+class TablesTest {
+    private static final int ITEM = 0;
+    private static final int MINUTES = 1;
+    private static final int SAVED = 2;
+
+    @TempDir
+    private Path folder;
+
+    private DeskModel desk;
+
+    /** A log on the shelf, as a table alone. */
+    @BeforeEach
+    void read() throws IOException {
+        desk = new DeskModel(Background.DIRECT, Background.DIRECT, Journal.in(folder.resolve("desk")));
+        Path log = folder.resolve("log.csv");
+        Files.writeString(
+                log,
+                """
+                Item;Minutes (min);Saved (kg)
+                lamp;12;1,25
+                radio;17O;0,5
+                lamp;20;2
+                chair;28;1,5
+                radio;31;1
+                lamp;9;0,75
+                lamp;7;2
+                chair;16;1
+                radio;11;1,5
+                lamp;14;4
+                Total;148;15,5
+                """);
+        desk.filing().typeFile(log);
+        desk.fileReading().want("Minutes (min)", false);
+        desk.fileReading().want("Saved (kg)", false);
+        desk.fileReading().leaveOut(10, true);
+        desk.takeColumns();
+        assertThat(desk.assignment().sheets()).isEmpty();
+        assertThat(desk.tables().figuresProperty().get().all().rows()).isEqualTo(11);
+        // What it was read from is kept: the file may go.
+        Files.delete(log);
+    }
+
+    private List<String> entries(int sheet) {
+        return desk.assignment().sheets().get(sheet).values().texts();
+    }
+
+    private String cell(int row, int column) {
+        return desk.tables()
+                .figuresProperty()
+                .get()
+                .all()
+                .columns()
+                .get(column)
+                .entries()
+                .text(row);
+    }
+
+    @Test
+    void a_sample_of_a_column_and_its_table_are_changed_together() {
+        desk.tables().take(SAVED, new Link.All());
+        desk.tables().take(MINUTES, new Link.Where(ITEM, "radio"));
+        assertThat(desk.assignment().sheets()).extracting(SampleSheet::name).containsExactly("Saved", "Minutes, radio");
+        assertThat(entries(0))
+                .as("the total is left out, decimals have a point")
+                .startsWith("1.25", "0.5")
+                .hasSize(10);
+        assertThat(entries(1)).containsExactly("17O", "31", "11");
+        assertThat(desk.tables().figuresProperty().get().pointedOut().toString())
+                .contains("17O");
+        desk.tables().replace("Minutes (min)", "17O", "17");
+        assertThat(entries(1)).containsExactly("17", "31", "11");
+        assertThat(desk.tables().figuresProperty().get().pointedOut().toString())
+                .doesNotContain("17O");
+        desk.tables().set(0, ITEM, "radio");
+        assertThat(entries(1)).containsExactly("12", "17", "31", "11");
+        SampleSheet saved = desk.assignment().sheets().get(0);
+        desk.make(new Edit.SwitchEntries(saved.id(), 9, false));
+        desk.make(new Edit.SetEntry(saved.id(), 0, 2, "2.75"));
+        assertThat(cell(2, SAVED)).isEqualTo("2,75");
+        desk.tables().leaveOut(List.of(0, 1), true);
+        assertThat(entries(0)).startsWith("2.75").hasSize(8);
+        assertThat(desk.assignment().sheets().get(0).off())
+                .as("the same entry is off")
+                .containsExactly(7);
+        assertThat(entries(1)).containsExactly("31", "11");
+        desk.choose(CardKey.DECIMAL_MARK, DecimalMark.COMMA);
+        assertThat(entries(0)).startsWith("2,75");
+        DataTable table = desk.assignment().tables().get(0);
+        assertThat(table.byHand()).hasSize(3);
+        desk.tables().putBack(new DataTable.Place(2, SAVED));
+        assertThat(entries(0)).startsWith("2");
+        desk.make(new Edit.InsertRows(saved.id(), 0, List.of(List.of("5"))));
+        assertThat(desk.messageProperty().get()).contains("Saved does not follow its table");
+        desk.tables().remove();
+        assertThat(desk.assignment().tables()).isEmpty();
+        assertThat(entries(1)).containsExactly("31", "11");
+        while (!desk.undoNameProperty().get().isEmpty()) {
+            desk.undo();
+        }
+        assertThat(desk.assignment()).isEqualTo(Assignment.EMPTY);
+    }
+
+    @Test
+    void a_table_is_saved_with_what_it_was_read_from_and_comes_back_from_a_journal() throws IOException {
+        desk.tables().take(MINUTES, new Link.Listed(List.of(0, 2, 3)));
+        desk.tables().set(0, MINUTES, "13");
+        desk.tables().name(SAVED, "Weight saved", "kg");
+        Assignment made = desk.assignment();
+        Path file = folder.resolve("log.promedio");
+        Path copies = Files.createDirectories(folder.resolve("killed"));
+        copy(folder.resolve("desk"), copies);
+        Journal.Kept kept = Journal.leftIn(copies).get(0);
+        assertThat(kept.readTo()).isEmpty();
+        assertThat(kept.history().present()).isEqualTo(made);
+        desk.filing().save(file, () -> {});
+        DeskModel other = new DeskModel(Background.DIRECT, Background.DIRECT, Journal.in(folder.resolve("other")));
+        other.filing().open(file, Runnable::run, () -> {});
+        assertThat(other.assignment()).isEqualTo(made);
+        assertThat(other.assignment().sheets().get(0).values().texts()).containsExactly("13", "20", "28");
+        assertThat(other.assignment().tables().get(0).table().rows()).isEqualTo(10);
+        other.bringBack(kept);
+        other.undo();
+        assertThat(other.assignment().tables().get(0).heads()).isEmpty();
+    }
+
+    private static void copy(Path from, Path to) throws IOException {
+        try (var files = Files.walk(from)) {
+            for (Path file : files.filter(Files::isRegularFile).toList()) {
+                Path target = to.resolve(from.relativize(file));
+                Files.createDirectories(target.getParent());
+                Files.copy(file, target);
+            }
+        }
+    }
+
+    @Test
+    void measures_stand_side_by_side_and_along_rows_by_the_rules_of_the_card() {
+        desk.tables().tick(MINUTES, true);
+        desk.tables().tick(SAVED, true);
+        desk.tables().replace("Minutes (min)", "17O", "17");
+        assertThat(line("mean")).containsExactly("16.50", "1.55");
+        String sample = line("sd").get(0);
+        desk.choose(CardKey.DIVISOR, Divisor.POPULATION);
+        assertThat(line("sd").get(0)).isNotEqualTo(sample);
+        desk.tables().compareBy("range", true);
+        desk.tables().compareBy("sd", false);
+        assertThat(line("range")).containsExactly("24.00", "3.50");
+        assertThat(desk.tables().sideBySideProperty().get().lines())
+                .extracting(SideBySide.Line::question)
+                .doesNotContain("sd");
+        desk.tables().along("mean");
+        assertThat(desk.tables().alongProperty().get().figure(0)).isEqualTo("6.63");
+        desk.tables().open(MINUTES, "mean");
+        assertThat(desk.figuresProperty().get().name()).isEqualTo("Minutes");
+        assertThat(desk.looking().pageProperty().get()).isEqualTo(DeskModel.Page.MEASURES);
+        assertThat(desk.looking().opened()).contains("mean");
+    }
+
+    private List<String> line(String question) {
+        return desk.tables().sideBySideProperty().get().lines().stream()
+                .filter(line -> line.question().equals(question))
+                .findFirst()
+                .orElseThrow()
+                .figures();
+    }
+
+    @Test
+    void rows_are_looked_at_in_order_and_columns_keep_names_of_their_own() {
+        TableFigures figures = desk.tables().figuresProperty().get();
+        desk.tables().order(figures, new RowOrder(MINUTES, true), rows -> assertThat(rows.orElseThrow())
+                .as("what is no number comes last")
+                .containsExactly(10, 4, 3, 2, 7, 9, 0, 8, 5, 6, 1));
+        desk.tables().order(figures, new RowOrder(ITEM, false), rows -> assertThat(rows.orElseThrow())
+                .startsWith(10, 3, 7, 0));
+        desk.tables().name(SAVED, " Minutes (min)", "");
+        assertThat(desk.messageProperty().get()).contains("Another column is called");
+        desk.tables().name(SAVED, "  ", "");
+        assertThat(desk.messageProperty().get()).contains("needs a name");
+        desk.tables().takeEach(MINUTES, ITEM);
+        assertThat(desk.assignment().sheets())
+                .extracting(SampleSheet::name)
+                .containsExactly("Minutes, lamp", "Minutes, radio", "Minutes, chair");
+        desk.undo();
+        assertThat(desk.assignment().sheets()).isEmpty();
+        CellFigures chosen = CellFigures.of(figures.all(), new int[] {0, 1, 2}, MINUTES, SAVED);
+        assertThat(List.of(chosen.cells(), chosen.numbers(), chosen.missing())).containsExactly(6L, 5L, 0L);
+        assertThat(chosen.sum()).hasToString("35.75");
+        assertThat(chosen.largest().map(Object::toString)).isEqualTo(Optional.of("20"));
+    }
+}
