@@ -51,12 +51,14 @@ public final class DataTable {
      *
      * @param name what it is called
      * @param unit the unit of its numbers; may be empty
+     * @param label what it is, in so many words as it takes, for whoever does not know its name; may be empty
      */
-    public record Head(String name, String unit) {
+    public record Head(String name, String unit, String label) {
         /** Makes the texts such as can be written anywhere. */
         public Head {
             name = Visible.encodable(name.strip());
             unit = Visible.encodable(unit.strip());
+            label = Visible.encodable(label.strip());
         }
     }
 
@@ -67,7 +69,7 @@ public final class DataTable {
      * @param name what it is called
      * @param original what it was read from
      * @param byHand cells that were changed
-     * @param heads columns that were given another name or unit, by their place
+     * @param heads columns that were given another name, unit or label, by their place
      * @param off rows that are left out, from 0
      * @throws IllegalArgumentException for a place outside the original
      */
@@ -131,9 +133,15 @@ public final class DataTable {
         return byHand;
     }
 
-    /** Columns that were given another name or unit, by their place. */
+    /** Columns that were given another name, unit or label, by their place. */
     public SortedMap<Integer, Head> heads() {
         return heads;
+    }
+
+    /** What a column is, in so many words as it takes; empty where nobody has said. */
+    public String label(int column) {
+        Head head = heads.get(column);
+        return head == null ? "" : head.label();
     }
 
     /** Rows that are left out. */
@@ -203,11 +211,11 @@ public final class DataTable {
         return new DataTable(id, other, original, byHand, heads, off);
     }
 
-    /** With another name and unit over a column; without them where they are those of the original. */
+    /** With something else over a column; nothing where it is what stands over the original. */
     DataTable headed(int column, Head head) {
         Column before = source().columns().get(column);
         TreeMap<Integer, Head> changed = new TreeMap<>(heads);
-        if (head.name().equals(before.name()) && head.unit().equals(before.unit())) {
+        if (head.equals(new Head(before.name(), before.unit(), ""))) {
             changed.remove(column);
         } else {
             changed.put(column, head);

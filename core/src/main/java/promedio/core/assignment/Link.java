@@ -1,5 +1,6 @@
 package promedio.core.assignment;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -81,6 +82,11 @@ public record Link(String tableId, int column, Part part) {
 
     /** The entries of a sample, with numbers written as they are in the assignment. */
     Entries entries(DataTable table, Numerals card) {
+        if (part instanceof All) {
+            // Whole pieces of a long column are shared.
+            return ColumnEntries.of(table.all().columns().get(column), Optional.empty(), card)
+                    .without(new ArrayList<>(table.off()));
+        }
         return ColumnEntries.of(table.all().columns().get(column), rows(table), card);
     }
 

@@ -58,12 +58,12 @@ public sealed interface TableEdit extends Edit {
         }
     }
 
-    /** Another name and unit of a column; one without a name, or whose name another has, changes nothing. */
+    /** Another name, unit and label of a column; one without a name, or whose name another has, changes nothing. */
     @Written("head")
-    record NameColumn(String tableId, int column, String name, String unit) implements TableEdit {
+    record NameColumn(String tableId, int column, String name, String unit, String label) implements TableEdit {
         @Override
         public Assignment apply(Assignment before) {
-            DataTable.Head head = new DataTable.Head(name, unit);
+            DataTable.Head head = new DataTable.Head(name, unit, label);
             return before.table(tableId)
                     .filter(table -> table.isColumn(column) && !head.name().isEmpty())
                     .filter(table -> {

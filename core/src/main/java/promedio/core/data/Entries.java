@@ -233,10 +233,11 @@ public final class Entries {
      * @throws IndexOutOfBoundsException when one of them is not there
      */
     public Entries without(List<Integer> rows) {
-        if (!rows.isEmpty()) {
-            Objects.checkIndex(rows.get(0), size());
-            Objects.checkIndex(rows.get(rows.size() - 1), size());
+        if (rows.isEmpty()) {
+            return this;
         }
+        Objects.checkIndex(rows.get(0), size());
+        Objects.checkIndex(rows.get(rows.size() - 1), size());
         List<EntryPiece> left = new ArrayList<>();
         int next = 0;
         for (int piece = 0; piece < pieces.size(); piece++) {

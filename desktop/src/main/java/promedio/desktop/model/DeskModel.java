@@ -267,6 +267,7 @@ public final class DeskModel {
         Assignment other = before.present();
         filing.onDisk().laid(asSaved, from, from == null ? null : FileStamp.of(from));
         computation.forget();
+        tables.forget();
         asked.clear();
         message.set("");
         selected.set(first(other));

@@ -40,6 +40,10 @@ public final class Tables {
     private final SideBySide.Memory memory = new SideBySide.Memory();
     private final ReadOnlyObjectWrapper<Along> along = new ReadOnlyObjectWrapper<>();
     private String alongQuestion = "";
+    /** What was worked out last, of whichever table; null for nothing. */
+    private TableFigures last;
+
+    private long desks;
     private DataTable asked;
     private CourseCard askedCard;
     private volatile long asking;
@@ -63,12 +67,28 @@ public final class Tables {
         return desk.assignment().table(desk.selectedProperty().get());
     }
 
+    /** Forgets what was shown of another assignment. */
+    void forget() {
+        last = null;
+        desks++;
+        leave();
+    }
+
+    /** How many assignments have lain on the desk: a table of another one is another, whatever it is called. */
+    public long desks() {
+        return desks;
+    }
+
+    private void leave() {
+        asked = null;
+        figures.set(null);
+    }
+
     /** Brings what is shown up to date with the assignment. */
     void refresh() {
         Optional<DataTable> now = chosen();
         if (now.isEmpty()) {
-            asked = null;
-            figures.set(null);
+            leave();
             return;
         }
         DataTable table = now.get();
@@ -80,8 +100,12 @@ public final class Tables {
             return;
         }
         asked = table;
-        TableFigures shown = figures.get();
-        boolean same = shown != null && shown.table().id().equals(table.id());
+        boolean same = last != null && last.table().id().equals(table.id());
+        if (same && last.table() == table) {
+            figures.set(last);
+            compare();
+            return;
+        }
         if (!same) {
             figures.set(null);
             sideBySide.set(null);
@@ -90,7 +114,7 @@ public final class Tables {
             counted.set(-1);
             memory.forget();
         }
-        Optional<TableFigures> before = same ? Optional.of(shown) : Optional.empty();
+        Optional<TableFigures> before = same ? Optional.of(last) : Optional.empty();
         desk.inBackground(
                 () -> TableFigures.of(table, before),
                 made -> {
@@ -98,6 +122,7 @@ public final class Tables {
                         if (!same) {
                             tickFirst(made);
                         }
+                        last = made;
                         figures.set(made);
                         compare();
                     }
@@ -235,7 +260,8 @@ public final class Tables {
 
     private static TableEdit.TakeColumn take(Assignment now, DataTable table, Link link, String which) {
         Column column = table.all().columns().get(link.column());
-        String label = column instanceof Column.OfNumbers numbers ? numbers.label() : column.name();
+        String named = column instanceof Column.OfNumbers numbers ? numbers.label() : column.name();
+        String label = table.label(link.column()).isEmpty() ? named : table.label(link.column());
         return new TableEdit.TakeColumn(
                 now.sheets().size(),
                 now.freshId(),
@@ -322,8 +348,8 @@ public final class Tables {
         withTable(table -> desk.make(new TableEdit.LeaveOutRows(table.id(), rows, out)));
     }
 
-    /** Gives a column another name and unit; says why where that cannot be. */
-    public void name(int column, String name, String unit) {
+    /** Gives a column another name, unit and label; says why where that cannot be. */
+    public void name(int column, String name, String unit, String label) {
         withTable(table -> {
             int taken = table.all().indexOf(name.strip());
             if (name.isBlank()) {
@@ -331,7 +357,7 @@ public final class Tables {
             } else if (taken >= 0 && taken != column) {
                 desk.say(Words.of("message.column.taken", Visible.line(name, LONGEST_NAME)));
             } else {
-                desk.make(new TableEdit.NameColumn(table.id(), column, name, unit));
+                desk.make(new TableEdit.NameColumn(table.id(), column, name, unit, label));
             }
         });
     }

@@ -63,7 +63,8 @@ final class ColumnHead extends Button {
         Column shown = figures.all().columns().get(index);
         name.setText(Visible.line(shown.name(), LONGEST));
         setId("column-" + index);
-        setAccessibleText(name.getText());
+        String label = figures.table().label(index);
+        setAccessibleText(label.isEmpty() ? name.getText() : name.getText() + ", " + label);
         String kind = Words.of("reading.kind." + shown.kind().id());
         String unit = shown.unit().isEmpty() ? kind : kind + " · " + Visible.line(shown.unit(), LONGEST);
         facts.setText(

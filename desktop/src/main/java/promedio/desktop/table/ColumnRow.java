@@ -10,6 +10,7 @@ import javafx.scene.control.ListCell;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
 import javafx.scene.shape.SVGPath;
 import promedio.core.assignment.Link;
 import promedio.core.course.CourseCard;
@@ -30,6 +31,7 @@ final class ColumnRow extends ListCell<Integer> {
     private final FigureText text = new FigureText(CourseCard.STANDARD, 2);
     private final CheckBox tick = new CheckBox();
     private final TextField name = field("column-name-field");
+    private final TextField label = field("column-label-field");
     private final TextField unit = field("column-unit-field");
     private final Label kind = label("column-kind");
     private final SVGPath picture = new SVGPath();
@@ -72,7 +74,7 @@ final class ColumnRow extends ListCell<Integer> {
                 model.tables().tick(getItem(), now);
             }
         });
-        for (TextField one : new TextField[] {name, unit}) {
+        for (TextField one : new TextField[] {name, label, unit}) {
             one.setOnAction(enter -> getListView().requestFocus());
             one.focusedProperty().addListener((property, before, focused) -> {
                 if (!focused) {
@@ -80,8 +82,11 @@ final class ColumnRow extends ListCell<Integer> {
                 }
             });
         }
+        VBox names = new VBox(name, label);
+        names.getStyleClass().add("column-names");
+        names.setAlignment(Pos.CENTER_LEFT);
         box = new HBox(
-                tick, name, unit, kind, drawn, count, missing, othersPlace, distinct, least, mean, largest, action);
+                tick, names, unit, kind, drawn, count, missing, othersPlace, distinct, least, mean, largest, action);
         box.setAlignment(Pos.CENTER_LEFT);
         box.getStyleClass().add("column-line");
     }
@@ -105,8 +110,11 @@ final class ColumnRow extends ListCell<Integer> {
             return;
         }
         Column column = figures.all().columns().get(index);
-        if (!name.getText().equals(column.name()) || !unit.getText().equals(column.unit())) {
-            model.tables().name(index, name.getText(), unit.getText());
+        boolean changed = !name.getText().equals(column.name())
+                || !unit.getText().equals(column.unit())
+                || !label.getText().equals(figures.table().label(index));
+        if (changed) {
+            model.tables().name(index, name.getText(), unit.getText(), label.getText());
             show(index);
         }
     }
@@ -132,6 +140,9 @@ final class ColumnRow extends ListCell<Integer> {
         boolean number = column instanceof Column.OfNumbers;
         name.setText(column.name());
         name.setId("name-of-" + index);
+        label.setText(model.tables().figuresProperty().get().table().label(index));
+        label.setId("label-of-" + index);
+        label.setPromptText(Words.of("table.no-label"));
         unit.setText(column.unit());
         unit.setVisible(number);
         unit.setPromptText(Words.of("table.no-unit"));

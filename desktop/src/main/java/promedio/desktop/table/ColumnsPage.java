@@ -31,8 +31,8 @@ public final class ColumnsPage extends VBox {
             "least",
             "mean",
             "largest");
-    private static final double ROW_EMS = 2.5;
-    private static final double MOST_ROWS = 9.4;
+    private static final double ROW_EMS = 3.1;
+    private static final double MOST_ROWS = 8.2;
 
     private final DeskModel model;
     private final RowsPage rows;

@@ -53,6 +53,7 @@ final class RowsGrid extends Region {
     private ColumnLayout layout;
     private RowOrder order = RowOrder.OF_FILE;
     private Optional<int[]> ordered = Optional.empty();
+    private long desks = -1;
     private int firstRow;
     private int firstColumn;
     private int rows = 1;
@@ -111,7 +112,8 @@ final class RowsGrid extends Region {
     void show(TableFigures now) {
         boolean other = figures == null
                 || !figures.table().id().equals(now.table().id())
-                || figures.table().original() != now.table().original();
+                || desks != model.tables().desks();
+        desks = model.tables().desks();
         if (other) {
             choice.none();
             order = RowOrder.OF_FILE;
@@ -131,10 +133,6 @@ final class RowsGrid extends Region {
         requestLayout();
         refresh();
         chosenListener.run();
-    }
-
-    RowOrder order() {
-        return order;
     }
 
     /** Looks at the rows in another order. */

@@ -66,7 +66,9 @@ final class TrailPane extends ScrollPane {
         table.heads().forEach((column, head) -> {
             String before =
                     table.original().read().table().columns().get(column).name();
-            String now = head.unit().isEmpty() ? head.name() : head.name() + " (" + head.unit() + ")";
+            String unit = head.unit().isEmpty() || head.name().contains(head.unit()) ? "" : " (" + head.unit() + ")";
+            String label = head.label().isEmpty() ? "" : ": " + head.label();
+            String now = head.name() + unit + label;
             steps.getChildren()
                     .add(step(
                             Words.of("trail.head", Visible.line(before, LONGEST), Visible.line(now, LONGEST)),
@@ -78,7 +80,7 @@ final class TrailPane extends ScrollPane {
                                         .table()
                                         .columns()
                                         .get(column);
-                                model.tables().name(column, original.name(), original.unit());
+                                model.tables().name(column, original.name(), original.unit(), "");
                             }));
         });
         if (!table.off().isEmpty()) {

@@ -129,7 +129,7 @@ class TablesTest {
     void a_table_is_saved_with_what_it_was_read_from_and_comes_back_from_a_journal() throws IOException {
         desk.tables().take(MINUTES, new Link.Listed(List.of(0, 2, 3)));
         desk.tables().set(0, MINUTES, "13");
-        desk.tables().name(SAVED, "Weight saved", "kg");
+        desk.tables().name(SAVED, "Weight saved", "kg", "from the tip");
         Assignment made = desk.assignment();
         Path file = folder.resolve("log.promedio");
         Path copies = Files.createDirectories(folder.resolve("killed"));
@@ -197,9 +197,9 @@ class TablesTest {
                 .containsExactly(10, 4, 3, 2, 7, 9, 0, 8, 5, 6, 1));
         desk.tables().order(figures, new RowOrder(ITEM, false), rows -> assertThat(rows.orElseThrow())
                 .startsWith(10, 3, 7, 0));
-        desk.tables().name(SAVED, " Minutes (min)", "");
+        desk.tables().name(SAVED, " Minutes (min)", "", "");
         assertThat(desk.messageProperty().get()).contains("Another column is called");
-        desk.tables().name(SAVED, "  ", "");
+        desk.tables().name(SAVED, "  ", "", "");
         assertThat(desk.messageProperty().get()).contains("needs a name");
         desk.tables().takeEach(MINUTES, ITEM);
         assertThat(desk.assignment().sheets())

@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipInputStream;
@@ -74,6 +75,8 @@ public final class AssignmentFile {
                 zip.closeEntry();
             }
         }
+        // What is large is to be written soon rather than small.
+        zip.setLevel(Deflater.BEST_SPEED);
         Set<String> written = new HashSet<>();
         for (DataTable table : assignment.tables()) {
             if (written.add(table.original().hash())) {
@@ -82,6 +85,7 @@ public final class AssignmentFile {
                 zip.closeEntry();
             }
         }
+        zip.setLevel(Deflater.DEFAULT_COMPRESSION);
         List<Foreign.Unread> unread = assignment.foreign().samples();
         for (int i = 0; i < unread.size(); i++) {
             begin(zip, AssignmentJson.partName(assignment.sheets().size() + i));

@@ -40,7 +40,8 @@ final class TablesJson {
         table.heads().forEach((column, head) -> heads.addObject()
                 .put("column", column)
                 .put("name", head.name())
-                .put("unit", head.unit()));
+                .put("unit", head.unit())
+                .put("label", head.label()));
         set(node, "cells", cells);
         set(node, "heads", heads);
         set(node, "left-out", RowsJson.write(new ArrayList<>(table.off())));
@@ -75,7 +76,9 @@ final class TablesJson {
                 .forEach(head -> heads.put(
                         head.path("column").asInt(-1),
                         new DataTable.Head(
-                                head.path("name").asText(), head.path("unit").asText())));
+                                head.path("name").asText(),
+                                head.path("unit").asText(),
+                                head.path("label").asText())));
         return new DataTable(
                 id,
                 node.path("name").asText(),

@@ -64,7 +64,7 @@ class JournalTest {
                 new Edit.SwitchEntries("s4", 1, false),
                 new TableEdit.SetCell("t1", 0, 1, "Oak"),
                 new Edit.SetEntry("s3", 0, 1, "17.5"),
-                new TableEdit.NameColumn("t1", 2, "Weight left", "kg"),
+                new TableEdit.NameColumn("t1", 2, "Weight left", "kg", "what was not thrown away"),
                 new TableEdit.LeaveOutRows("t1", List.of(0, 4), true),
                 new TableEdit.TakeColumn(0, "s5", "Some", "", new Link("t1", 1, new Link.Listed(List.of(3, 1)))),
                 new TableEdit.RemoveTable("t1"));

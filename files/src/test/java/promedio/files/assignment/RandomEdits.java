@@ -114,7 +114,8 @@ final class RandomEdits {
         int column = random.nextInt(3);
         return switch (random.nextInt(8)) {
             case 0 -> new TableEdit.RenameTable(table.id(), made + typed());
-            case 1 -> new TableEdit.NameColumn(table.id(), column, random.nextBoolean() ? typed() : "Left", typed());
+            case 1 ->
+                new TableEdit.NameColumn(table.id(), column, random.nextBoolean() ? typed() : "Left", typed(), typed());
             case 2, 3 -> new TableEdit.SetCell(table.id(), column, row, made + typed());
             case 4 -> new TableEdit.LeaveOutRows(table.id(), List.of(row, 4), random.nextBoolean());
             case 5 -> random.nextBoolean() ? new TableEdit.RemoveTable(table.id()) : take(present, table, column, row);
