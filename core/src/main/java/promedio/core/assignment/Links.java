@@ -53,10 +53,12 @@ public final class Links {
             return sheet;
         }
         TreeSet<Integer> off = new TreeSet<>();
-        Optional<int[]> before = link.rows(old);
-        Optional<int[]> after = link.rows(now);
-        for (int entry : sheet.off()) {
-            place(after, row(before, entry)).ifPresent(off::add);
+        if (!sheet.off().isEmpty()) {
+            Optional<int[]> before = link.rows(old);
+            Optional<int[]> after = link.rows(now);
+            for (int entry : sheet.off()) {
+                place(after, row(before, entry)).ifPresent(off::add);
+            }
         }
         return sheet.linked(Optional.of(link), entries, off);
     }

@@ -48,7 +48,11 @@ final class TableScenes {
         });
         shot("table-along", () -> model.tables().along("mean"));
         popup("table-column-menu", "#column-" + MINUTES);
-        page("table-columns", TablePage.COLUMNS);
+        shot("table-columns", () -> {
+            model.tables().along("");
+            model.tables().name(MINUTES, "Minutes (min)", "min", "from the first look to the end");
+            model.looking().tablePageProperty().set(TablePage.COLUMNS);
+        });
         page("table-counts", TablePage.COUNTS);
         shot("table-linked-sample", () -> {
             model.tables().take(MINUTES, new Link.Where(OUTCOME, "mended"));
@@ -67,6 +71,11 @@ final class TableScenes {
             model.looking().tablePageProperty().set(TablePage.ROWS);
         });
         page("table-columns-large-text", TablePage.COLUMNS);
+        shot("table-pasted", () -> {
+            window.setTextSize(100);
+            model.show(Assignment.EMPTY, null);
+            model.type("Item\tMinutes\tSaved\nlamp\t12\t1.25\nradio\t17\t0.5\nlamp\t20\t2\nclock\t41\t0.25\n");
+        });
         shot("table-wide-reading", () -> {
             window.setTextSize(100);
             wide();

@@ -386,6 +386,11 @@ public final class DeskModel {
         intake.readAs(note, which);
     }
 
+    /** Shows a paste as a file is shown, to be kept as a data table in the place of its samples. */
+    public void readAsTable(HowRead note) {
+        intake.readAsTable(note);
+    }
+
     /** Sets a convention of the card. */
     public <T> void choose(CardKey<T> key, T choice) {
         make(new Edit.ChangeCard(assignment().card().with(key, choice)));

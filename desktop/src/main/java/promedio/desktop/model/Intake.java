@@ -1,5 +1,7 @@
 package promedio.desktop.model;
 
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -43,6 +45,9 @@ final class Intake {
 
     private final FileReading page;
     private final Deque<HowRead> notes = new ArrayDeque<>();
+    /** What the file on the page was pasted as, whose samples it is to replace. */
+    private Optional<HowRead> replaced = Optional.empty();
+
     private long reading;
     private long stopped;
     private int waiting;
@@ -92,7 +97,7 @@ final class Intake {
         if (row.isPresent()) {
             desk.make(row.get());
         } else if (!readings.isEmpty()) {
-            take(readings, "");
+            take(readings, "", text);
         }
     }
 
@@ -101,6 +106,7 @@ final class Intake {
      * the page that shows how it was read. {@link #stop} lets its contents drop.
      */
     void file(Path path) {
+        replaced = Optional.empty();
         Numerals numerals = desk.assignment().card().numerals();
         inTurn(path, () -> read(path, numerals), result -> {
             if (result.problem().isPresent() && result.otherwise()) {
@@ -115,7 +121,7 @@ final class Intake {
                 desk.say(Words.of("message.nothing", path.getFileName()));
             } else {
                 desk.startSample();
-                take(result.readings(), name(path));
+                take(result.readings(), name(path), "");
             }
         });
     }
@@ -127,7 +133,30 @@ final class Intake {
 
     /** Puts the file on that page on the shelf, and its wanted columns. */
     void takePage() {
-        page.take((path, original, off, columns) -> desk.tables().add(name(path), original, off, columns));
+        page.take((path, original, off, columns) -> {
+            List<SampleSheet> instead = replaced.map(note -> desk.assignment().sheets().stream()
+                            .filter(note::made)
+                            .toList())
+                    .orElse(List.of());
+            replaced = Optional.empty();
+            desk.tables().add(name(path), original, off, columns, instead);
+        });
+    }
+
+    /** Shows a paste on the page on which files are read, to be kept as a data table in the place of its samples. */
+    void readAsTable(HowRead note) {
+        try {
+            Path folder = Files.createTempDirectory("promedio");
+            folder.toFile().deleteOnExit();
+            Path file = Files.writeString(folder.resolve(Words.of("table.pasted") + ".txt"), note.text());
+            file.toFile().deleteOnExit();
+            page.open(file, TableFiles.head(file, ReadingOptions.GUESSED, FIRST_ROWS));
+            replaced = Optional.of(note);
+        } catch (IOException full) {
+            desk.say(Words.of("message.log", full.getMessage()));
+        } catch (InputProblem problem) {
+            desk.say(Words.of(problem.sentence()));
+        }
     }
 
     /** Reads something of a file off the thread of the window, unless it is stopped or something else is read instead. */
@@ -213,7 +242,7 @@ final class Intake {
     }
 
     /** Everything that comes of a paste or a file is one edit, to be taken back at once. */
-    private void take(List<Reading> readings, String name) {
+    private void take(List<Reading> readings, String name, String text) {
         Reading reading = readings.get(0);
         if (reading.samples().isEmpty()) {
             desk.say(reading.told().stream().map(Words::of).collect(Collectors.joining(" ")));
@@ -225,7 +254,7 @@ final class Intake {
             return;
         }
         Assignment before = desk.assignment();
-        make("add-sample", List.of(), before.sheets().size(), new HowRead(readings, 0, List.of(), name));
+        make("add-sample", List.of(), before.sheets().size(), new HowRead(readings, 0, List.of(), name, text));
     }
 
     /** Makes the samples of a reading, in place of others, at a place of the shelf. */
@@ -251,7 +280,7 @@ final class Intake {
             Frequencies frequencies = note.reading().relative() ? Frequencies.RELATIVE : Frequencies.COUNTS;
             edits.add(new Edit.ChangeCard(desk.assignment().card().with(CardKey.FREQUENCIES, frequencies)));
         }
-        notes.addFirst(new HowRead(note.readings(), note.chosen(), made, note.name()));
+        notes.addFirst(new HowRead(note.readings(), note.chosen(), made, note.name(), note.text()));
         while (notes.size() > MOST_NOTES) {
             notes.removeLast();
         }
@@ -285,7 +314,7 @@ final class Intake {
             List<Edit> gone = made.stream()
                     .<Edit>map(sheet -> new Edit.RemoveSheet(sheet.id()))
                     .toList();
-            HowRead other = new HowRead(note.readings(), which, List.of(), note.name());
+            HowRead other = new HowRead(note.readings(), which, List.of(), note.name(), note.text());
             make("read-otherwise", gone, present.indexOf(made.get(0)), other);
         }
     }

@@ -237,17 +237,24 @@ public final class Tables {
                 .findFirst();
     }
 
-    /** Puts a table on the shelf, and some of its columns as samples: one edit, to be taken back at once. */
-    void add(String name, Original original, SortedSet<Integer> off, List<Integer> columns) {
+    /**
+     * Puts a table on the shelf, and some of its columns as samples: one edit, to be taken back at once.
+     *
+     * @param instead samples that make room for it
+     */
+    void add(String name, Original original, SortedSet<Integer> off, List<Integer> columns, List<SampleSheet> instead) {
         Assignment now = desk.assignment();
         DataTable table = new DataTable(now.freshTableId(), name, original, Map.of(), Map.of(), off);
         List<Edit> edits = new ArrayList<>();
+        instead.forEach(sheet -> edits.add(new Edit.RemoveSheet(sheet.id())));
         edits.add(new TableEdit.AddTable(now.tables().size(), table));
-        now = edits.get(0).apply(now);
+        for (Edit edit : edits) {
+            now = edit.apply(now);
+        }
         String first = table.id();
         for (int column : columns) {
             TableEdit.TakeColumn take = take(now, table, Link.column(table.id(), column), "");
-            first = edits.size() == 1 ? take.sheetId() : first;
+            first = first.equals(table.id()) ? take.sheetId() : first;
             now = take.apply(now);
             edits.add(take);
         }

@@ -40,7 +40,8 @@ public final class HowReadLine extends VBox {
 
     /** A plain list that can be read in one way only needs no words. */
     private static boolean isWorthSaying(HowRead note) {
-        return note.readings().size() > 1
+        return note.isTable()
+                || note.readings().size() > 1
                 || note.reading().told().size() > 1
                 || note.made().size() > 1
                 || note.made().get(0).kind() != SampleSheet.Kind.VALUES;
@@ -54,6 +55,10 @@ public final class HowReadLine extends VBox {
                 others.getChildren().add(offer(note, i));
             }
         }
+        if (note.isTable()) {
+            others.getChildren()
+                    .add(offer(Words.of("entries.read-as.table"), "read-as-table", () -> model.readAsTable(note)));
+        }
         getChildren().remove(others);
         if (!others.getChildren().isEmpty()) {
             getChildren().add(others);
@@ -61,10 +66,15 @@ public final class HowReadLine extends VBox {
     }
 
     private HBox offer(HowRead note, int which) {
-        Hyperlink link = new Hyperlink(Words.of(note.readings().get(which).what()));
-        link.setId("read-as-" + which);
+        String words = Words.of(note.readings().get(which).what());
+        return offer(words, "read-as-" + which, () -> model.readAs(note, which));
+    }
+
+    private static HBox offer(String words, String id, Runnable choose) {
+        Hyperlink link = new Hyperlink(words);
+        link.setId(id);
         link.setMinWidth(USE_PREF_SIZE);
-        link.setOnAction(click -> model.readAs(note, which));
+        link.setOnAction(click -> choose.run());
         Tip.on(link, Words.of("entries.read-as.tip"));
         Label or = new Label(Words.of("entries.read-as"));
         or.getStyleClass().add("soft");

@@ -88,8 +88,12 @@ final class TrailPane extends ScrollPane {
             String rows = off.size() == 1
                     ? Words.of("trail.out.one", off.get(0) + 1)
                     : Words.of("trail.out.many", off.size(), off.get(0) + 1);
-            steps.getChildren().add(step(rows, Words.of("trail.take"), "trail-take", () -> model.tables()
-                    .leaveOut(off, false)));
+            steps.getChildren()
+                    .add(step(
+                            rows,
+                            Words.of(off.size() == 1 ? "trail.take.one" : "trail.take.many"),
+                            "trail-take",
+                            () -> model.tables().leaveOut(off, false)));
         }
     }
 

@@ -190,6 +190,29 @@ class TablesTest {
     }
 
     @Test
+    void a_paste_of_columns_can_be_kept_as_a_table_in_the_place_of_its_samples() {
+        desk.startSample();
+        desk.type("Item\tMinutes\tSaved\nlamp\t12\t1.25\nradio\t17\t0.5\nlamp\t20\t2\n");
+        List<String> before =
+                desk.assignment().sheets().stream().map(SampleSheet::id).toList();
+        HowRead note = desk.howRead(desk.sheet().orElseThrow()).orElseThrow();
+        assertThat(note.isTable()).isTrue();
+        desk.readAsTable(note);
+        desk.takeColumns();
+        DataTable table = desk.assignment().tables().get(1);
+        assertThat(table.name()).isEqualTo("Pasted");
+        assertThat(table.all().row(0)).containsExactly("lamp", "12", "1.25");
+        assertThat(desk.assignment().sheets()).extracting(SampleSheet::name).containsExactly("Minutes", "Saved");
+        desk.undo();
+        assertThat(desk.assignment().sheets()).extracting(SampleSheet::id).isEqualTo(before);
+        assertThat(desk.assignment().tables()).hasSize(1);
+        desk.startSample();
+        desk.type("12 15 15 18");
+        assertThat(desk.howRead(desk.sheet().orElseThrow()).orElseThrow().isTable())
+                .isFalse();
+    }
+
+    @Test
     void rows_are_looked_at_in_order_and_columns_keep_names_of_their_own() {
         TableFigures figures = desk.tables().figuresProperty().get();
         desk.tables().order(figures, new RowOrder(MINUTES, true), rows -> assertThat(rows.orElseThrow())
