@@ -129,30 +129,16 @@ final class Notices {
     /** Numbers such as −99 or 999 that lie outside the others by more than their whole range. */
     private static List<PointedOut> numberCodes(Column.OfNumbers column) {
         Map<Long, Integer> candidates = new TreeMap<>();
+        Range others = new Range();
         Entries cells = column.entries();
         char mark = column.numerals().decimalMark();
         cells.walk(mark, new Entries.Walk() {
             @Override
             public void plain(int row, long unit, int places) {
-                if (looksLikeCode(unit, places) && !column.isMissing(row)) {
-                    candidates.merge(unit, 1, Integer::sum);
-                }
-            }
-
-            @Override
-            public void other(int row, String text) {
-                // A code is written plainly.
-            }
-        });
-        if (candidates.isEmpty()) {
-            return List.of();
-        }
-        Range others = new Range();
-        cells.walk(mark, new Entries.Walk() {
-            @Override
-            public void plain(int row, long unit, int places) {
                 if (!looksLikeCode(unit, places)) {
                     others.take(unit, places);
+                } else if (!column.isMissing(row)) {
+                    candidates.merge(unit, 1, Integer::sum);
                 }
             }
 
@@ -161,6 +147,9 @@ final class Notices {
                 column.number(row).ifPresent(others::take);
             }
         });
+        if (candidates.isEmpty()) {
+            return List.of();
+        }
         if (others.least == null) {
             return List.of();
         }
