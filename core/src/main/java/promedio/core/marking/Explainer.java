@@ -23,6 +23,7 @@ import promedio.core.slip.Asked;
 import promedio.core.slip.Changed;
 import promedio.core.slip.Slip;
 import promedio.core.slip.Slips;
+import promedio.core.slip.Way;
 
 /**
  * Looks for the mistakes that lead to an answer. What every mistake makes of a question is worked out once; how likely it is that
@@ -93,7 +94,7 @@ final class Explainer {
         return new Explanation(
                 changed.slip(),
                 changed.detail(),
-                changed.value(),
+                changed.way(),
                 chance > LIKELY_CHANCE && !changed.slip().equals("one-of-modes"),
                 changed.blames());
     }
@@ -144,7 +145,8 @@ final class Explainer {
             for (RoundedWays.Way way : ways.all(measure, fewer, fewer)) {
                 if (way.value().toPlaces(places, halves).compareTo(rounded) != 0) {
                     Sentence detail = Sentence.of("slip.early-rounding", fewer);
-                    all.add(Tried.of(4, new Changed("early-rounding", detail, way.value(), Optional.empty()), halves));
+                    all.add(Tried.of(
+                            4, new Changed("early-rounding", detail, Way.of(way.value()), Optional.empty()), halves));
                 }
             }
         }
@@ -184,7 +186,7 @@ final class Explainer {
     private static Explanation answer(String key, Figure value, boolean chance) {
         String slip = key.replace(".answer", "");
         Optional<String> where = slip.equals(key) ? Optional.empty() : Optional.of("answer");
-        return new Explanation(slip, Sentence.of("slip." + key), value, chance, where);
+        return new Explanation(slip, Sentence.of("slip." + key), Way.of(value), chance, where);
     }
 
     /** A number with two neighbouring digits exchanged. */

@@ -3,17 +3,23 @@ package promedio.core.marking;
 import java.util.Optional;
 import promedio.core.number.Figure;
 import promedio.core.sentence.Sentence;
+import promedio.core.slip.Way;
 
 /**
  * What may have happened.
  *
  * @param slip the id of the mistake
  * @param detail what happened, in one sentence
- * @param value the figure that comes of it, not yet rounded as an answer
+ * @param way the figure that comes of it, not yet rounded as an answer, and how
  * @param chance whether so few digits match that it may as well be chance
  * @param where of something copied wrong: {@code answer}, or the value it blames
  */
-public record Explanation(String slip, Sentence detail, Figure value, boolean chance, Optional<String> where) {
+public record Explanation(String slip, Sentence detail, Way way, boolean chance, Optional<String> where) {
+    /** The figure that comes of it, not yet rounded as an answer. */
+    public Figure value() {
+        return way.value();
+    }
+
     /** What happened, with “could be” before it where it may be chance. */
     public Sentence told() {
         return chance ? Sentence.of("slip.could-be", detail) : detail;

@@ -14,8 +14,9 @@ import promedio.core.working.FigureText;
  * @param kind what it comes to
  * @param word the short word beside the answer
  * @param details what else is to be said
+ * @param likeliest the mistake that most likely led to the answer, where one is known
  */
-public record Mark(Kind kind, Sentence word, List<Sentence> details) {
+public record Mark(Kind kind, Sentence word, List<Sentence> details, Optional<Explanation> likeliest) {
     /** What a verdict comes to; each has a glyph, a word and a colour of its own. */
     public enum Kind {
         /** Right. */
@@ -38,7 +39,7 @@ public record Mark(Kind kind, Sentence word, List<Sentence> details) {
     /** The same with one more sentence, where there is one. */
     public Mark with(Optional<Sentence> more) {
         return new Mark(
-                kind, word, Stream.concat(details.stream(), more.stream()).toList());
+                kind, word, Stream.concat(details.stream(), more.stream()).toList(), likeliest);
     }
 
     /** A verdict in words. */
@@ -56,7 +57,7 @@ public record Mark(Kind kind, Sentence word, List<Sentence> details) {
         }
 
         private static Mark mark(Kind kind, String word, Sentence... details) {
-            return new Mark(kind, Sentence.of(word), List.of(details));
+            return new Mark(kind, Sentence.of(word), List.of(details), Optional.empty());
         }
 
         @Override
@@ -123,7 +124,11 @@ public record Mark(Kind kind, Sentence word, List<Sentence> details) {
             for (Explanation one : verdict.likely()) {
                 details.add(details.isEmpty() ? one.told() : Sentence.of("slip.or", one.told()));
             }
-            return new Mark(Kind.DIFFERS, Sentence.of("mark.slip"), details);
+            return new Mark(
+                    Kind.DIFFERS,
+                    Sentence.of("mark.slip"),
+                    details,
+                    verdict.likely().stream().findFirst());
         }
 
         @Override

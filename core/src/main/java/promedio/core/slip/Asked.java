@@ -12,7 +12,6 @@ import promedio.core.formula.Site;
 import promedio.core.measure.Catalogue;
 import promedio.core.measure.Measure;
 import promedio.core.number.Exact;
-import promedio.core.number.Figure;
 import promedio.core.sample.Sample;
 
 /**
@@ -36,12 +35,15 @@ public record Asked(Measure measure, Sample sample, Evaluation evaluation) {
     }
 
     /** The figure of a formula of this sample; empty where it has none. */
-    Optional<Figure> value(Formula formula) {
-        return evaluation.outcome(formula).single();
+    Optional<Way> value(Formula formula) {
+        return evaluation
+                .outcome(formula)
+                .single()
+                .map(value -> new Way(value, Optional.of(formula), Optional.empty()));
     }
 
     /** The same question of another sample. */
-    Optional<Figure> under(Sample other) {
+    Optional<Way> under(Sample other) {
         if (other.isEmpty()) {
             return Optional.empty();
         }
@@ -51,23 +53,23 @@ public record Asked(Measure measure, Sample sample, Evaluation evaluation) {
                 : Catalogue.of(other).all().stream()
                         .filter(one -> one.key().equals(measure.key()))
                         .findFirst();
-        return asked.flatMap(one -> one.outcome(Evaluation.of(other)).single());
+        return asked.flatMap(one -> one.outcome(Evaluation.of(other)).single())
+                .map(value -> new Way(value, Optional.empty(), Optional.of(other)));
     }
 
     /** The usual formula with something replaced at one place, for each place where there is something to replace. */
-    List<Figure> replacing(Predicate<Formula> at, Function<Formula, Optional<Formula>> change) {
+    List<Way> replacing(Predicate<Formula> at, Function<Formula, Optional<Formula>> change) {
         return replacingIn(List.of(formula()), at, change);
     }
 
     /** The same in the formulas of all hand methods. */
-    List<Figure> replacingInAll(Predicate<Formula> at, Function<Formula, Optional<Formula>> change) {
+    List<Way> replacingInAll(Predicate<Formula> at, Function<Formula, Optional<Formula>> change) {
         return replacingIn(formulas(), at, change);
     }
 
     /** The same in some formulas. */
-    List<Figure> replacingIn(
-            List<Formula> formulas, Predicate<Formula> at, Function<Formula, Optional<Formula>> change) {
-        List<Figure> figures = new ArrayList<>();
+    List<Way> replacingIn(List<Formula> formulas, Predicate<Formula> at, Function<Formula, Optional<Formula>> change) {
+        List<Way> figures = new ArrayList<>();
         for (Formula formula : formulas) {
             for (Site site : everySite(formula, at)) {
                 change.apply(formula.at(site))
@@ -96,7 +98,7 @@ public record Asked(Measure measure, Sample sample, Evaluation evaluation) {
     }
 
     /** The usual formula with every part replaced for which there is something else. */
-    Optional<Figure> everywhere(Function<Formula, Optional<Formula>> change) {
+    Optional<Way> everywhere(Function<Formula, Optional<Formula>> change) {
         Formula formula = formula();
         Formula changed = formula.rewrite(change);
         return changed == formula ? Optional.empty() : value(changed);

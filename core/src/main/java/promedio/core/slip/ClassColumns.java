@@ -82,7 +82,8 @@ final class ClassColumns {
     /** Interpolated in the class before or after. */
     static List<Changed> neighbour(Asked asked) {
         Optional<ClassTable> table = asked.sample().classes();
-        Optional<Figure> position = asked.formula().find("position").flatMap(asked::value);
+        Optional<Figure> position =
+                asked.formula().find("position").flatMap(asked::value).map(Way::value);
         boolean one = asked.asks("median", "quartile-1", "quartile-3")
                 || asked.measure().question().startsWith("decile-");
         if (table.isEmpty() || !one || !(position.orElse(null) instanceof Exact at)) {

@@ -31,7 +31,7 @@ final class ClassSlips {
                         .toList());
     }
 
-    private static List<Changed> changed(String slip, List<Figure> figures) {
+    private static List<Changed> changed(String slip, List<Way> figures) {
         return figures.stream().map(value -> Changed.of(slip, value)).toList();
     }
 
@@ -48,7 +48,7 @@ final class ClassSlips {
     }
 
     private static Optional<Formula> lowerBefore(Asked asked, Formula.Reading lower) {
-        Optional<Figure> here = asked.value(lower);
+        Optional<Figure> here = asked.value(lower).map(Way::value);
         List<ClassInterval> classes =
                 asked.sample().classes().map(ClassTable::classes).orElse(List.of());
         for (int i = 1; i < classes.size() && here.isPresent(); i++) {
@@ -83,7 +83,7 @@ final class ClassSlips {
 
     /** The class midpoint in place of the value in the class. */
     static List<Changed> midpoint(Asked asked) {
-        List<Figure> figures = new ArrayList<>();
+        List<Way> figures = new ArrayList<>();
         asked.formula().visit(part -> {
             if (part instanceof Formula.Reading read && read.what() == ReadOff.LOWER) {
                 asked.value(new Formula.Reading(ReadOff.MIDPOINT, read.found())).ifPresent(figures::add);

@@ -11,7 +11,6 @@ import promedio.core.formula.Counted;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Operator;
 import promedio.core.number.Exact;
-import promedio.core.number.Figure;
 
 /** Nothing divided, divided by something else, or only a part of it divided. */
 final class Divisors {
@@ -85,11 +84,11 @@ final class Divisors {
     }
 
     static List<Changed> bracketsLost(Asked asked) {
-        List<Figure> figures = new ArrayList<>(asked.replacingInAll(is(Operator.OVER), Divisors::withoutBrackets));
+        List<Way> figures = new ArrayList<>(asked.replacingInAll(is(Operator.OVER), Divisors::withoutBrackets));
         // Of a sum typed without its bar only the last number is divided.
         if (asked.asks("mean") && !asked.sample().weighted() && asked.sample().rows() > 1) {
             Exact last = asked.sample().value(asked.sample().rows() - 1);
-            figures.add(asked.sample().powerSum(1).minus(last).plus(last.over(asked.count())));
+            figures.add(Way.of(asked.sample().powerSum(1).minus(last).plus(last.over(asked.count()))));
         }
         return figures.stream().map(value -> Changed.of("brackets-lost", value)).toList();
     }

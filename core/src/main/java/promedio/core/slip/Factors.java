@@ -9,14 +9,13 @@ import java.util.Optional;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Operator;
 import promedio.core.formula.ReadOff;
-import promedio.core.number.Figure;
 
 /** A factor left out or put to the wrong quantity. */
 final class Factors {
     private Factors() {}
 
     static List<Changed> dropped(Asked asked) {
-        List<Figure> figures = new ArrayList<>();
+        List<Way> figures = new ArrayList<>();
         figures.addAll(asked.replacing(is(Operator.TIMES), product -> {
             Formula first = product.parts().get(0);
             Formula second = product.parts().get(1);

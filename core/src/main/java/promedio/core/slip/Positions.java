@@ -28,6 +28,7 @@ final class Positions {
 
     private static Optional<Formula> asEntered(Asked asked, Formula.Pick pick) {
         return asked.value(pick.rank())
+                .map(Way::value)
                 .filter(rank -> rank instanceof Exact exact && exact.isWhole())
                 .map(rank -> ((Exact) rank).numerator().intValue())
                 .filter(rank -> rank >= 1 && rank <= asked.sample().rows())

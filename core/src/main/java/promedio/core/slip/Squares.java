@@ -11,7 +11,6 @@ import promedio.core.formula.Operator;
 import promedio.core.formula.Patterns;
 import promedio.core.formula.Row;
 import promedio.core.number.Exact;
-import promedio.core.number.Figure;
 
 /** Squares in the wrong place, of the wrong thing, or missing. */
 final class Squares {
@@ -90,7 +89,7 @@ final class Squares {
         if (!asked.squares()) {
             return List.of();
         }
-        List<Figure> figures = new ArrayList<>();
+        List<Way> figures = new ArrayList<>();
         for (Formula variance : variances) {
             asked.everywhere(part -> part instanceof Formula.Named named
                                     && named.symbol().id().startsWith("variance-")

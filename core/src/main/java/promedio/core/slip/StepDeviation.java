@@ -11,7 +11,6 @@ import java.util.function.Predicate;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Operator;
 import promedio.core.measure.Measure;
-import promedio.core.number.Figure;
 
 /** Worked with u = (x − A)/h, and not brought back to x as it should be. */
 final class StepDeviation {
@@ -24,7 +23,7 @@ final class StepDeviation {
                 .findFirst();
     }
 
-    private static List<Figure> replacing(
+    private static List<Way> replacing(
             Asked asked, String method, Predicate<Formula> at, Function<Formula, Optional<Formula>> change) {
         return method(asked, method).stream()
                 .flatMap(formula -> asked.replacingIn(List.of(formula), at, change).stream())
@@ -46,7 +45,7 @@ final class StepDeviation {
     }
 
     static List<Changed> notBack(Asked asked) {
-        List<Figure> figures = new ArrayList<>();
+        List<Way> figures = new ArrayList<>();
         for (String method : List.of("step-deviation", "assumed-mean")) {
             figures.addAll(replacing(asked, method, is(Operator.TIMES), product -> {
                 Formula first = product.parts().get(0);

@@ -49,8 +49,13 @@ public final class Working {
      * @param method one of the measure's methods for the sample's shape
      */
     public Working(Measure.Method method, Sample sample, CourseCard card) {
+        this(method.formula(), sample, card);
+    }
+
+    /** Works a formula, be it one that nobody should work by. */
+    public Working(Formula.Named formula, Sample sample, CourseCard card) {
         this.sample = sample;
-        this.formula = Lettering.distinct(method.formula());
+        this.formula = Lettering.distinct(formula);
         this.card = card;
         this.exact = Evaluation.of(sample);
         this.evaluation = exact.rounded(card.lines());

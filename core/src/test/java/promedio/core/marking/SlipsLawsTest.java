@@ -6,6 +6,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -29,6 +30,7 @@ import promedio.core.slip.Slip;
 import promedio.core.slip.Slips;
 import promedio.core.tabulate.ClassLabel;
 import promedio.core.tabulate.ClassReading;
+import promedio.core.working.Working;
 
 /** Marks held against answers with seeded mistakes, right answers and random wrong ones. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -119,6 +121,36 @@ class SlipsLawsTest {
                                 .isPresent());
             }
         }
+    }
+
+    /** Whatever the mistake, its working ends in its figure, and parts from ours at exactly one line. */
+    @Property(tries = 12)
+    void the_working_of_a_mistake_ends_in_its_figure_and_parts_from_ours_once(@ForAll long seed) {
+        Random random = new Random(seed);
+        int worked = 0;
+        for (Question question : Question.of(random)) {
+            List<Changed> slips = question.slips();
+            for (int i = 0; i < 6 && !slips.isEmpty(); i++) {
+                Changed changed = slips.get(random.nextInt(slips.size()));
+                Explanation explanation =
+                        new Explanation(changed.slip(), changed.detail(), changed.way(), false, Optional.empty());
+                Optional<TwoWorkings> two = TwoWorkings.of(explanation, question.measure(), question.sample(), CARD);
+                if (two.isPresent()) {
+                    worked++;
+                    List<TwoWorkings.Row> rows = two.get().rows();
+                    assertThat(rows.stream().filter(row -> row.state() == TwoWorkings.State.PARTS))
+                            .as(changed.slip())
+                            .hasSize(1);
+                    Working.Line last = rows.get(rows.size() - 1).mayBe().orElseThrow();
+                    BigDecimal shown = new BigDecimal(
+                            last.result().replaceAll("[\\s\u00a0\u202f]", "").replace('−', '-'));
+                    assertThat(shown)
+                            .as("%s of %s", changed.slip(), question.measure().key())
+                            .isEqualByComparingTo(changed.value().toPlaces(shown.scale(), HalfRule.HALF_UP));
+                }
+            }
+        }
+        assertThat(worked).isPositive();
     }
 
     /** Nine in ten of all seeded mistakes are named, and random wrong figures hardly ever without “could be”. */

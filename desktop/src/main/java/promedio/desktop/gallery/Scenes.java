@@ -203,6 +203,14 @@ final class Scenes {
             model.ask("z-score=4.5");
             model.ask("percentile-rank=2");
         });
+        shot("working-mistake", () -> {
+            demo("visitors", Page.MEASURES);
+            model.looking().toggle("sd");
+        });
+        shot("working-mistake-classes", () -> {
+            demo("waiting", Page.MEASURES);
+            model.looking().toggle("median");
+        });
         shot("working-frequency-table", () -> {
             demo("visitors", Page.MEASURES);
             model.looking().toggle("variance");

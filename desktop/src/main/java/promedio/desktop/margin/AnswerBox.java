@@ -5,6 +5,7 @@ import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
@@ -24,6 +25,7 @@ public final class AnswerBox extends VBox {
     private final Region glyph = new Region();
     private final Label word = said("mark-word");
     private final Label detail = said("mark-detail");
+    private final Hyperlink compare = new Hyperlink(Words.of("mark.compare"));
 
     /** The box for a question. */
     public AnswerBox(DeskModel model, String question, String label) {
@@ -35,6 +37,9 @@ public final class AnswerBox extends VBox {
         Tip.whenCut(word);
         detail.setWrapText(true);
         detail.setMinHeight(USE_PREF_SIZE);
+        compare.setId("compare-" + question);
+        compare.getStyleClass().add("mark-compare");
+        compare.setOnAction(press -> model.looking().opened().add(question));
         line.getChildren().add(field);
         line.setAlignment(Pos.CENTER_LEFT);
         line.getStyleClass().add("answer-line");
@@ -70,6 +75,9 @@ public final class AnswerBox extends VBox {
         keep(line, glyph, mark.isPresent());
         keep(line, word, mark.isPresent());
         keep(this, detail, !detail.getText().isEmpty());
+        boolean known =
+                mark.flatMap(Mark::likeliest).filter(one -> one.way().isKnown()).isPresent();
+        keep(this, compare, known && !model.looking().opened().contains(question));
         field.help(mark.isPresent() ? word.getText() + ". " + detail.getText() : detail.getText());
     }
 

@@ -16,11 +16,13 @@ import javafx.scene.layout.VBox;
 import promedio.core.course.CardKey;
 import promedio.core.formula.Columns;
 import promedio.core.formula.Formula;
+import promedio.core.marking.Explanation;
 import promedio.core.measure.Catalogue;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Quartile;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
+import promedio.core.number.Numerals;
 import promedio.core.sample.Sample;
 import promedio.core.sentence.Sentence;
 import promedio.core.working.Working;
@@ -95,6 +97,7 @@ final class WorkingPane extends VBox {
         List<Node> parts = new ArrayList<>();
         Sample sample = figures.sample();
         parts.add(sentence(figures.meaning(shown)));
+        mistake(shown, figures).ifPresent(parts::add);
         parts.add(choices(shown.measure(), sample, working));
         if (shown.measure() instanceof Quartile && comparing) {
             parts.add(new RuleComparison(shown, figures));
@@ -111,6 +114,26 @@ final class WorkingPane extends VBox {
         drift(working, shown, figures).ifPresent(parts::add);
         parts.add(note(figures.rules(shown)));
         getChildren().setAll(parts);
+    }
+
+    /** Where the answer parts from the working, when a mistake that is known leads to it. */
+    private Optional<Node> mistake(MeasureLine shown, SheetFigures figures) {
+        return model.margin().mark(question).flatMap(mark -> figures.twoWorkings(shown.measure(), mark)
+                .map(two -> {
+                    Explanation mistake = mark.likeliest().orElseThrow();
+                    TwoWorkingsBox box = new TwoWorkingsBox(question, mistake, two);
+                    // Where one value is blamed, it lights up on the Line, among the entries and in the tables.
+                    mistake.where()
+                            .flatMap(figures.card().numerals()::read)
+                            .map(Numerals.Numeral::exact)
+                            .ifPresent(blamed -> {
+                                box.setOnMouseEntered(
+                                        enter -> model.looking().litProperty().set(blamed));
+                                box.setOnMouseExited(
+                                        leave -> model.looking().litProperty().set(null));
+                            });
+                    return box;
+                }));
     }
 
     private static Label sentence(String text) {

@@ -17,6 +17,7 @@ import promedio.core.formula.Evaluation;
 import promedio.core.formula.Outcome;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Marker;
+import promedio.core.marking.TwoWorkings;
 import promedio.core.measure.Catalogue;
 import promedio.core.measure.Measure;
 import promedio.core.number.Exact;
@@ -226,6 +227,11 @@ public final class SheetFigures {
                 "working.source",
                 Words.of(Sentence.of("source." + line.measure().traits().source())));
         return rules.isEmpty() ? source : Words.of("working.rules", rules) + " " + source;
+    }
+
+    /** The working of a measure beside that of the mistake which a mark names; empty where there is none to be worked through. */
+    public Optional<TwoWorkings> twoWorkings(Measure measure, Mark mark) {
+        return mark.likeliest().flatMap(mistake -> TwoWorkings.of(mistake, measure, sample(), card));
     }
 
     /** The working of a measure by one of its methods; the first where there is none of that id. */

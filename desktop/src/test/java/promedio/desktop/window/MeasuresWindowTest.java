@@ -34,6 +34,26 @@ class MeasuresWindowTest extends OpenWindow {
     }
 
     @Test
+    void a_mistake_that_is_known_is_shown_line_beside_line() {
+        type("2 4 4 4 5 5 7 9");
+        press(KeyCode.CONTROL, KeyCode.DIGIT2);
+        click("#answer-sd");
+        // The variance, 32/7.
+        robot.write("4.57", 0);
+        press(KeyCode.ENTER);
+        eventually(() -> words().contains("The root was not drawn."));
+        click("#compare-sd");
+        eventually(() -> window.scene().lookup("#two-workings-sd") != null);
+        assertThat(words()).contains("As it may have been done").doesNotContain("compare the workings");
+        assertThat(onWindow(() -> window.scene().getRoot().lookupAll(".two-line:parts")))
+                .as("the lines at which they part")
+                .hasSize(2);
+        click("#answer-sd");
+        retype("2.14", KeyCode.ENTER);
+        eventually(() -> window.scene().lookup("#two-workings-sd") == null);
+    }
+
+    @Test
     void words_are_counted_and_have_a_mode_and_nothing_else() {
         onWindow(() -> {
             desk.type("outcome\nmended\nhopeless\nmended\n3");
