@@ -148,6 +148,22 @@ class TablesTest {
         assertThat(other.assignment().tables().get(0).heads()).isEmpty();
     }
 
+    @Test
+    void a_table_whose_original_somebody_has_taken_away_is_not_saved_in_part() throws IOException {
+        Path file = folder.resolve("log.promedio");
+        desk.filing().save(file, () -> {});
+        byte[] saved = Files.readAllBytes(file);
+        Path original = folder.resolve("desk")
+                .resolve("data")
+                .resolve(desk.assignment().tables().get(0).original().hash());
+        Files.delete(original);
+        desk.tables().set(0, MINUTES, "13");
+        desk.filing().save(file, () -> {});
+        assertThat(desk.messageProperty().get()).contains("log.csv", "is not there any more");
+        assertThat(Files.readAllBytes(file)).isEqualTo(saved);
+        assertThat(desk.filing().unsavedProperty().get()).isTrue();
+    }
+
     private static void copy(Path from, Path to) throws IOException {
         try (var files = Files.walk(from)) {
             for (Path file : files.filter(Files::isRegularFile).toList()) {

@@ -54,6 +54,12 @@ public final class AssignmentFile {
      * @throws InputProblem when it cannot be written; what was there before is still there
      */
     public static void write(Assignment assignment, Path file) throws InputProblem {
+        for (DataTable table : assignment.tables()) {
+            if (!Originals.isThere(table.original())) {
+                throw new InputProblem(
+                        Sentence.of("table.gone", "“" + table.original().source() + "”"));
+            }
+        }
         try {
             AtomicFile.write(file, out -> write(assignment, out));
         } catch (IOException problem) {

@@ -208,6 +208,11 @@ public final class Originals {
         Files.copy(((Stored) original).file(), out);
     }
 
+    /** Whether the bytes of an original are still there. */
+    static boolean isThere(Original original) {
+        return original instanceof Stored stored && Files.isRegularFile(stored.file());
+    }
+
     /** Those that nobody has used for days. */
     List<Path> unused() throws IOException {
         if (!Files.isDirectory(folder)) {
