@@ -20,6 +20,8 @@ import promedio.desktop.text.Words;
 final class TrailPane extends ScrollPane {
     private static final int LONGEST = 60;
     private static final int MOST = 60;
+    /** More cells than these are not emptied by hand. */
+    private static final int MOST_EMPTIED = 200;
 
     private final DeskModel model;
     private final RowsGrid grid;
@@ -136,6 +138,11 @@ final class TrailPane extends ScrollPane {
                 String number = notice.readings().get(0);
                 steps.getChildren().add(step(words, Words.of("trail.write", number), "trail-write", () -> model.tables()
                         .replace(column, text, number)));
+            } else if (notice.what().equals("code") && notice.cells().orElse(MOST_EMPTIED + 1) <= MOST_EMPTIED) {
+                String column = notice.column().orElseThrow();
+                String text = notice.value().orElseThrow();
+                steps.getChildren().add(step(words, Words.of("trail.empty"), "trail-empty", () -> model.tables()
+                        .replace(column, text, "")));
             } else {
                 steps.getChildren().add(sentence(words));
             }
