@@ -91,10 +91,13 @@ public final class MarkCommand implements Callable<Integer> {
         PrintWriter err = spec.commandLine().getErr();
         try {
             SampleArguments.Input read = arguments.read(spec.commandLine(), input, standardInput, card);
-            String printed = marked(read, given(card));
+            List<String> problems = new ArrayList<>();
+            String printed = marked(read, given(card), problems);
             out.println(json ? Visible.json(printed) : printed);
             out.flush();
-            return 0;
+            problems.forEach(err::println);
+            err.flush();
+            return problems.isEmpty() ? 0 : INPUT_NOT_READ;
         } catch (InputProblem problem) {
             String line = Visible.line(problem.sentence().toString());
             err.println(line);
@@ -164,7 +167,8 @@ public final class MarkCommand implements Callable<Integer> {
         }
     }
 
-    private String marked(SampleArguments.Input read, List<Given> given) throws InputProblem {
+    /** The marks; an answer to a question that nobody knows is told among them, and keeps no other from being marked. */
+    private String marked(SampleArguments.Input read, List<Given> given, List<String> problems) {
         Sample sample = read.reading().sample();
         Evaluation evaluation = Evaluation.of(sample);
         Markers markers = new Markers(read);
@@ -172,9 +176,16 @@ public final class MarkCommand implements Callable<Integer> {
         StringBuilder text = new StringBuilder();
         for (Given one : given) {
             CourseCard card = markers.card(one);
-            Measure measure = Catalogue.of(sample)
-                    .find(one.measure(), card)
-                    .orElseThrow(() -> new InputProblem(Sentence.of("input.no-measure", one.measure())));
+            Optional<Measure> known = Catalogue.of(sample).find(one.measure(), card);
+            if (known.isEmpty()) {
+                String problem = Visible.line(
+                        Sentence.of("input.no-measure", one.measure()).toString());
+                problems.add(problem);
+                list.add(json(one).put("error", problem));
+                text.append(line(one, problem));
+                continue;
+            }
+            Measure measure = known.get();
             String question = question(sample, card, measure, one.measure());
             Map<String, String> earlier = new LinkedHashMap<>();
             given.stream()
@@ -203,12 +214,16 @@ public final class MarkCommand implements Callable<Integer> {
                 : asked;
     }
 
-    private ObjectNode json(Given one, Verdict verdict, Outcome outcome, CourseCard card, Sample sample) {
+    private static ObjectNode json(Given one) {
         ObjectNode object = new ObjectMapper().createObjectNode();
         if (!one.who().isEmpty()) {
             object.put("who", one.who());
         }
-        object.put("measure", one.measure()).put("answer", one.answer());
+        return object.put("measure", one.measure()).put("answer", one.answer());
+    }
+
+    private ObjectNode json(Given one, Verdict verdict, Outcome outcome, CourseCard card, Sample sample) {
+        ObjectNode object = json(one);
         Verdicts told = verdict.fold(new Verdicts.Telling());
         object.put("verdict", told.id());
         List<String> expected = outcome.figures().stream()
@@ -245,17 +260,15 @@ public final class MarkCommand implements Callable<Integer> {
 
     private static String text(Given one, Verdict verdict, CourseCard card, Sample sample) {
         Mark mark = Mark.of(verdict, card, new FigureText(card, sample.places()));
-        StringBuilder text = new StringBuilder();
-        String who = one.who().isEmpty() ? "" : Visible.line(one.who()) + ": ";
-        text.append(String.format(
-                Locale.ROOT,
-                "%s%-24s %-14s %s%n",
-                who,
-                Visible.line(one.measure()),
-                Visible.line(one.answer()),
-                mark.word()));
+        StringBuilder text = new StringBuilder(line(one, mark.word().toString()));
         mark.details().forEach(detail -> text.append(String.format("    %s%n", detail)));
         return text.toString();
+    }
+
+    private static String line(Given one, String said) {
+        String who = one.who().isEmpty() ? "" : Visible.line(one.who()) + ": ";
+        return String.format(
+                Locale.ROOT, "%s%-24s %-14s %s%n", who, Visible.line(one.measure()), Visible.line(one.answer()), said);
     }
 
     /** An explanation as it is printed. */

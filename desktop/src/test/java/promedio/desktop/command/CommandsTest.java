@@ -173,6 +173,13 @@ class CommandsTest {
         assertThat(json.get(2).path("explanations").get(0).toString())
                 .isEqualTo("{\"slip\":\"no-root\",\"detail\":\"The root was not drawn.\",\"value\":\"7\"}");
         assertThat(json.get(2).path("expected").asText()).isEqualTo("2.65");
+        Path odd = Files.writeString(folder.resolve("odd.csv"), "measure,answer\nmeen,4\nmean,4.00\n");
+        Run misspelt = run("2\n3\n7\n", "mark", "--json", "--answers", odd.toString(), "-");
+        JsonNode marked = new ObjectMapper().readTree(misspelt.out());
+        assertThat(marked.get(0).path("error").asText()).contains("no measure “meen”");
+        assertThat(marked.get(1).path("verdict").asText()).isEqualTo("agrees");
+        assertThat(misspelt.status()).isEqualTo(3);
+        assertThat(misspelt.err()).contains("meen");
         Path other = Files.writeString(folder.resolve("other.csv"), "question,figure\nmean,4\n");
         assertThat(run("2\n3\n7\n", "mark", "--answers", other.toString(), "-").status())
                 .isEqualTo(3);
