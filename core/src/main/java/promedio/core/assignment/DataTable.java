@@ -223,13 +223,16 @@ public final class DataTable {
         return new DataTable(id, name, original, byHand, changed, off);
     }
 
-    /** With something else in a cell; with what stood in the original it counts as not changed. */
-    DataTable with(Place place, String typed) {
+    /** With something else in cells of a column; with what stood in the original they count as not changed. */
+    DataTable with(int column, List<Integer> rows, String typed) {
         TreeMap<Place, String> changed = new TreeMap<>(byHand);
-        if (typed.equals(before(place))) {
-            changed.remove(place);
-        } else {
-            changed.put(place, typed);
+        for (int row : rows) {
+            Place place = new Place(row, column);
+            if (typed.equals(before(place))) {
+                changed.remove(place);
+            } else {
+                changed.put(place, typed);
+            }
         }
         return new DataTable(id, name, original, changed, heads, off);
     }

@@ -1,6 +1,7 @@
 package promedio.core.assignment;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.TreeSet;
@@ -102,7 +103,7 @@ public final class Links {
             int row = link.row(table, entry);
             Column column = table.all().columns().get(link.column());
             String cell = ColumnEntries.cell(column, typed, before.card().numerals());
-            return follow(before, table.with(new DataTable.Place(row, link.column()), cell));
+            return follow(before, table.with(link.column(), List.of(row), cell));
         }));
     }
 

@@ -80,20 +80,34 @@ public sealed interface TableEdit extends Edit {
         }
     }
 
-    /** Something else written into a cell by hand. */
-    @Written("cell")
-    record SetCell(String tableId, int column, int row, String typed) implements TableEdit {
+    /**
+     * Something else written by hand into cells of a column.
+     *
+     * @param rows which, ascending
+     */
+    @Written("cells")
+    record SetCells(String tableId, int column, List<Integer> rows, String typed) implements TableEdit {
+        /** Puts the rows in order. */
+        public SetCells {
+            rows = rows.stream().sorted().distinct().toList();
+        }
+
+        /** One cell. */
+        public SetCells(String tableId, int column, int row, String typed) {
+            this(tableId, column, List.of(row), typed);
+        }
+
         @Override
         public Assignment apply(Assignment before) {
             return before.table(tableId)
-                    .filter(table -> table.isColumn(column) && table.isRow(row))
-                    .map(table -> Links.follow(before, table.with(new DataTable.Place(row, column), typed)))
+                    .filter(table -> table.isColumn(column) && rows.stream().allMatch(table::isRow))
+                    .map(table -> Links.follow(before, table.with(column, rows, typed)))
                     .orElse(before);
         }
 
         @Override
         public String undoKey() {
-            return "change-cell";
+            return rows.size() == 1 ? "change-cell" : "change-cells";
         }
     }
 

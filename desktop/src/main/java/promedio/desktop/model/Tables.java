@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.function.Consumer;
+import java.util.stream.IntStream;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -29,6 +30,7 @@ import promedio.desktop.text.Words;
 public final class Tables {
     private static final int LONGEST_NAME = 60;
     private static final int MOST_TICKED = 8;
+    private static final int MOST_EMPTIED = 2_000;
     private static final List<String> FIRST_QUESTIONS = List.of("mean", "sd", "median", "quartile-1", "quartile-3");
 
     private final DeskModel desk;
@@ -323,7 +325,7 @@ public final class Tables {
 
     /** Writes something else into a cell. */
     public void set(int row, int column, String typed) {
-        withTable(table -> desk.make(new TableEdit.SetCell(table.id(), column, row, typed)));
+        withTable(table -> desk.make(new TableEdit.SetCells(table.id(), column, row, typed)));
     }
 
     /** Writes something else into every cell of a column that holds a text: one edit. */
@@ -334,15 +336,26 @@ public final class Tables {
             return;
         }
         Column cells = shown.all().columns().get(index);
-        List<Edit> edits = new ArrayList<>();
-        for (int row = 0; row < cells.size(); row++) {
-            if (cells.entries().text(row).strip().equals(text)) {
-                edits.add(new TableEdit.SetCell(shown.table().id(), index, row, with));
-            }
+        List<Integer> rows = IntStream.range(0, cells.size())
+                .filter(row -> cells.entries().text(row).strip().equals(text))
+                .boxed()
+                .toList();
+        desk.make(new TableEdit.SetCells(shown.table().id(), index, rows, with));
+    }
+
+    /** Empties cells: one edit; says so where they are more than a hand would. */
+    public void empty(List<Integer> rows, int firstColumn, int lastColumn) {
+        int columns = lastColumn - firstColumn + 1;
+        if ((long) rows.size() * columns > MOST_EMPTIED) {
+            desk.say(Words.of("message.empty.too-many", MOST_EMPTIED));
+            return;
         }
-        if (!edits.isEmpty()) {
-            desk.make(edits.size() == 1 ? edits.get(0) : new Edit.Together("change-cells", edits));
-        }
+        withTable(table -> {
+            List<Edit> edits = IntStream.rangeClosed(firstColumn, lastColumn)
+                    .<Edit>mapToObj(column -> new TableEdit.SetCells(table.id(), column, rows, ""))
+                    .toList();
+            desk.make(columns == 1 ? edits.get(0) : new Edit.Together("change-cells", edits));
+        });
     }
 
     /** Puts back what stood in a cell of the original. */

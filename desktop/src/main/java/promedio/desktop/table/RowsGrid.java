@@ -1,6 +1,7 @@
 package promedio.desktop.table;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.IntUnaryOperator;
@@ -176,7 +177,7 @@ final class RowsGrid extends Region {
             return new int[0];
         }
         int[] chosen = new int[choice.bottom() - choice.top() + 1];
-        java.util.Arrays.setAll(chosen, i -> row(choice.top() + i));
+        Arrays.setAll(chosen, i -> row(choice.top() + i));
         return chosen;
     }
 
@@ -498,7 +499,8 @@ final class RowsGrid extends Region {
             refresh();
             chosenListener.run();
         } else if (code == KeyCode.DELETE || code == KeyCode.BACK_SPACE) {
-            model.tables().set(row(choice.row()), choice.column(), "");
+            List<Integer> rows = Arrays.stream(chosenRows()).boxed().toList();
+            model.tables().empty(rows, choice.left(), choice.right());
         } else if (code == KeyCode.UP) {
             go(key, row -> row - 1, column -> column);
         } else if (code == KeyCode.DOWN) {

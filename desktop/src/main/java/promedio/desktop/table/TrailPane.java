@@ -6,6 +6,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Separator;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import promedio.core.assignment.DataTable;
@@ -14,6 +15,7 @@ import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.TableFigures;
+import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
 /** The margin of a table: how it was read, what was changed by hand, and what should be looked at; each change can be taken back. */
@@ -45,6 +47,11 @@ final class TrailPane extends ScrollPane {
         }
         byHand(table);
         pointedOut(figures);
+        Hyperlink remove = new Hyperlink(Words.of("trail.remove"));
+        remove.setId("remove-table");
+        Tip.on(remove, Words.of("trail.remove.tip"));
+        remove.setOnAction(press -> model.tables().remove());
+        steps.getChildren().addAll(new Separator(), remove);
     }
 
     private void byHand(DataTable table) {

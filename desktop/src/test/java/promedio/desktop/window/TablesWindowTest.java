@@ -88,6 +88,17 @@ class TablesWindowTest extends OpenWindow {
         assertThat(desk.messageProperty().get()).isEmpty();
         press(KeyCode.DELETE);
         assertThat(cell(0, 0)).as("found from the beginning again").isEmpty();
+        press(KeyCode.SHIFT, KeyCode.DOWN);
+        press(KeyCode.SHIFT, KeyCode.RIGHT);
+        press(KeyCode.DELETE);
+        assertThat(List.of(cell(0, 1), cell(1, 0), cell(1, 1), cell(2, 1))).containsExactly("", "", "", "12");
+        press(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(cell(1, 0)).isEqualTo("radio");
+        click("#remove-table");
+        assertThat(desk.assignment().tables()).isEmpty();
+        assertThat(desk.assignment().sheets()).as("samples keep their values").hasSize(2);
+        press(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(desk.assignment().tables()).hasSize(1);
     }
 
     @Test

@@ -62,7 +62,7 @@ class JournalTest {
                 new TableEdit.TakeColumn(0, "s3", "Minutes", "min", new Link("t1", 1, new Link.Where(0, "Oak"))),
                 new TableEdit.TakeColumn(1, "s4", "Left", "", Link.column("t1", 2)),
                 new Edit.SwitchEntries("s4", 1, false),
-                new TableEdit.SetCell("t1", 0, 1, "Oak"),
+                new TableEdit.SetCells("t1", 0, 1, "Oak"),
                 new Edit.SetEntry("s3", 0, 1, "17.5"),
                 new TableEdit.NameColumn("t1", 2, "Weight left", "kg", "what was not thrown away"),
                 new TableEdit.LeaveOutRows("t1", List.of(0, 4), true),

@@ -116,7 +116,7 @@ final class RandomEdits {
             case 0 -> new TableEdit.RenameTable(table.id(), made + typed());
             case 1 ->
                 new TableEdit.NameColumn(table.id(), column, random.nextBoolean() ? typed() : "Left", typed(), typed());
-            case 2, 3 -> new TableEdit.SetCell(table.id(), column, row, made + typed());
+            case 2, 3 -> new TableEdit.SetCells(table.id(), column, row, made + typed());
             case 4 -> new TableEdit.LeaveOutRows(table.id(), List.of(row, 4), random.nextBoolean());
             case 5 -> random.nextBoolean() ? new TableEdit.RemoveTable(table.id()) : take(present, table, column, row);
             default -> take(present, table, column, row);
