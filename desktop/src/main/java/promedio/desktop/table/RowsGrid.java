@@ -10,7 +10,6 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollBar;
-import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
@@ -21,7 +20,6 @@ import javafx.scene.shape.Rectangle;
 import promedio.core.assignment.DataTable;
 import promedio.core.data.Column;
 import promedio.core.data.Table;
-import promedio.desktop.model.Along;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.RowOrder;
 import promedio.desktop.model.TableFigures;
@@ -36,18 +34,16 @@ final class RowsGrid extends Region {
     private static final double LETTER_EMS = 0.58;
     private static final double PADDING_EMS = 1.5;
     private static final double NUMBER_EMS = 4.6;
-    private static final double ALONG_EMS = 8.5;
 
     private final DeskModel model;
     private final CellChoice choice = new CellChoice();
     private final List<TableCell> cells = new ArrayList<>();
     private final List<Label> numbers = new ArrayList<>();
     private final List<ColumnHead> heads = new ArrayList<>();
-    private final List<Label> alongs = new ArrayList<>();
-    private final Label alongHead = new Label();
     private final ScrollBar down = new ScrollBar();
     private final ScrollBar across = new ScrollBar();
-    private final TextField editor = new TextField();
+    private final AlongColumn along;
+    private final CellEditor editor;
     private final Rectangle clip = new Rectangle();
     private Runnable chosenListener = () -> {};
     private TableFigures figures;
@@ -76,18 +72,20 @@ final class RowsGrid extends Region {
             bar.setUnitIncrement(1);
             bar.valueProperty().addListener((property, before, now) -> scrolled());
         }
-        editor.getStyleClass().add("cell-editor");
-        editor.setId("cell-editor");
-        editor.setVisible(false);
-        editor.addEventFilter(KeyEvent.KEY_PRESSED, this::editorKey);
-        editor.focusedProperty().addListener((property, before, focused) -> {
-            if (!focused) {
-                commit();
+        along = new AlongColumn(model.tables());
+        editor = new CellEditor(new CellEditor.Desk() {
+            @Override
+            public void goOn(int rows, int columns) {
+                requestFocus();
+                choose(choice.row() + rows, choice.column() + columns, false);
+            }
+
+            @Override
+            public void left() {
+                requestFocus();
             }
         });
-        alongHead.getStyleClass().add("along-head");
-        alongHead.setId("along-head");
-        getChildren().addAll(alongHead, down, across, editor);
+        getChildren().addAll(along, down, across, editor);
         model.tables().alongProperty().addListener((property, before, now) -> {
             requestLayout();
             refresh();
@@ -121,7 +119,7 @@ final class RowsGrid extends Region {
             ordered = Optional.empty();
             firstRow = 0;
             firstColumn = 0;
-            stopEdit();
+            editor.close();
         }
         if (other || figures.all() != now.all()) {
             layout = new ColumnLayout(now.all());
@@ -243,7 +241,7 @@ final class RowsGrid extends Region {
     }
 
     private double alongWidth() {
-        return model.tables().alongProperty().get() == null ? 0 : Math.floor(ALONG_EMS * em());
+        return along.width(em());
     }
 
     /** How many columns from one on are seen whole. */
@@ -286,7 +284,10 @@ final class RowsGrid extends Region {
         double right = getWidth() - downWidth - alongWidth();
         across.resizeRelocate(left, getHeight() - acrossHeight, right - left, acrossHeight);
         place(left, right, height, headHeight);
-        placeAlong(right, height, headHeight);
+        int seen = Math.min(rows, size() - firstRow);
+        along.resizeRelocate(right, 0, alongWidth(), headHeight + seen * height);
+        along.place(headHeight, height, seen);
+        refreshAlong();
         clip.setWidth(getWidth());
         clip.setHeight(getHeight());
         placeEditor();
@@ -339,36 +340,8 @@ final class RowsGrid extends Region {
         refresh();
     }
 
-    /** What stands beside each row, at the right of all columns however far they are scrolled. */
-    private void placeAlong(double x, double height, double headHeight) {
-        int seen = alongWidth() == 0 ? 0 : Math.min(rows, size() - firstRow);
-        alongHead.setVisible(seen > 0);
-        alongHead.resizeRelocate(x, 0, alongWidth(), headHeight);
-        for (int i = 0; i < seen; i++) {
-            if (i == alongs.size()) {
-                Label label = new Label();
-                label.getStyleClass().add("along-cell");
-                alongs.add(label);
-                getChildren().add(getChildren().indexOf(alongHead), label);
-            }
-            alongs.get(i).setVisible(true);
-            alongs.get(i).resizeRelocate(x, headHeight + i * height, alongWidth(), height);
-        }
-        hide(alongs, seen);
-        refreshAlong();
-    }
-
     private void refreshAlong() {
-        Along along = model.tables().alongProperty().get();
-        if (along == null) {
-            return;
-        }
-        alongHead.setText(along.head() + "\n" + along.of());
-        for (int i = 0; i < alongs.size() && alongs.get(i).isVisible(); i++) {
-            if (firstRow + i < size()) {
-                alongs.get(i).setText(along.figure(row(firstRow + i)));
-            }
-        }
+        along.show(i -> row(Math.min(size() - 1, firstRow + i)));
     }
 
     private static Label rowNumber() {
@@ -472,7 +445,7 @@ final class RowsGrid extends Region {
     }
 
     private void drag(MouseEvent drag) {
-        if (drag.isPrimaryButtonDown() && !choice.isEmpty() && !editor.isVisible()) {
+        if (drag.isPrimaryButtonDown() && !choice.isEmpty() && !editor.isOpen()) {
             at(drag).ifPresent(cell -> choose(cell.row(), cell.column(), true));
         }
     }
@@ -487,7 +460,7 @@ final class RowsGrid extends Region {
     }
 
     private void key(KeyEvent key) {
-        if (editor.isVisible() || size() == 0) {
+        if (editor.isOpen() || size() == 0) {
             return;
         }
         KeyCode code = key.getCode();
@@ -534,7 +507,7 @@ final class RowsGrid extends Region {
     private void typed(KeyEvent typed) {
         String text = typed.getCharacter();
         boolean letter = !text.isEmpty() && !Character.isISOControl(text.charAt(0));
-        if (letter && !typed.isShortcutDown() && !typed.isAltDown() && !editor.isVisible() && !choice.isEmpty()) {
+        if (letter && !typed.isShortcutDown() && !typed.isAltDown() && !editor.isOpen() && !choice.isEmpty()) {
             edit(Optional.of(text));
             typed.consume();
         }
@@ -545,21 +518,16 @@ final class RowsGrid extends Region {
         if (choice.isEmpty()) {
             return;
         }
-        String text = figures.all().columns().get(choice.column()).entries().text(row(choice.row()));
-        editor.setVisible(true);
-        editor.setText(first.orElse(text));
-        editor.requestFocus();
-        if (first.isPresent()) {
-            editor.end();
-        } else {
-            editor.selectAll();
-        }
-        reveal(choice.row(), choice.column());
+        int row = row(choice.row());
+        int column = choice.column();
+        String text = figures.all().columns().get(column).entries().text(row);
+        editor.open(text, first, written -> model.tables().set(row, column, written));
+        reveal(choice.row(), column);
         requestLayout();
     }
 
     private void placeEditor() {
-        if (!editor.isVisible()) {
+        if (!editor.isOpen()) {
             return;
         }
         cells.stream()
@@ -567,38 +535,5 @@ final class RowsGrid extends Region {
                 .findFirst()
                 .ifPresent(cell -> editor.resizeRelocate(
                         cell.getLayoutX(), cell.getLayoutY(), Math.max(cell.getWidth(), 8 * em()), cell.getHeight()));
-    }
-
-    private void editorKey(KeyEvent key) {
-        KeyCode code = key.getCode();
-        if (code == KeyCode.ESCAPE) {
-            stopEdit();
-            requestFocus();
-            key.consume();
-        } else if (code == KeyCode.ENTER || code == KeyCode.TAB) {
-            commit();
-            requestFocus();
-            choose(
-                    choice.row() + (code == KeyCode.ENTER ? 1 : 0),
-                    choice.column() + (code == KeyCode.TAB ? key.isShiftDown() ? -1 : 1 : 0),
-                    false);
-            key.consume();
-        }
-    }
-
-    private void commit() {
-        if (editor.isVisible()) {
-            String text = editor.getText();
-            int row = row(choice.row());
-            int column = choice.column();
-            stopEdit();
-            if (!text.equals(figures.all().columns().get(column).entries().text(row))) {
-                model.tables().set(row, column, text);
-            }
-        }
-    }
-
-    private void stopEdit() {
-        editor.setVisible(false);
     }
 }
