@@ -16,6 +16,8 @@ final class AlongColumn extends Region {
     private final Label head = new Label();
     private final List<Label> cells = new ArrayList<>();
     private int seen;
+    private double headHeight;
+    private double rowHeight;
 
     AlongColumn(Tables tables) {
         this.tables = tables;
@@ -30,17 +32,24 @@ final class AlongColumn extends Region {
     }
 
     /** Has so many cells below its head. */
-    void place(double headHeight, double rowHeight, int rows) {
+    void place(double height, double ofRow, int rows) {
+        headHeight = height;
+        rowHeight = ofRow;
         seen = rows;
-        head.resizeRelocate(0, 0, getWidth(), headHeight);
         while (cells.size() < rows) {
             Label cell = new Label();
             cell.getStyleClass().add("along-cell");
             cells.add(cell);
             getChildren().add(cell);
         }
+        layoutChildren();
+    }
+
+    @Override
+    protected void layoutChildren() {
+        head.resizeRelocate(0, 0, getWidth(), headHeight);
         for (int i = 0; i < cells.size(); i++) {
-            cells.get(i).setVisible(i < rows);
+            cells.get(i).setVisible(i < seen);
             cells.get(i).resizeRelocate(0, headHeight + i * rowHeight, getWidth(), rowHeight);
         }
     }

@@ -6,7 +6,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.Separator;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import promedio.core.assignment.DataTable;
@@ -49,9 +48,10 @@ final class TrailPane extends ScrollPane {
         pointedOut(figures);
         Hyperlink remove = new Hyperlink(Words.of("trail.remove"));
         remove.setId("remove-table");
+        remove.getStyleClass().add("trail-remove");
         Tip.on(remove, Words.of("trail.remove.tip"));
         remove.setOnAction(press -> model.tables().remove());
-        steps.getChildren().addAll(new Separator(), remove);
+        steps.getChildren().add(remove);
     }
 
     private void byHand(DataTable table) {

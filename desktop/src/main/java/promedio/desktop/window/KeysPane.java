@@ -8,6 +8,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
 /** Every action that has a key, on one page. */
@@ -45,7 +46,10 @@ public final class KeysPane extends VBox {
             key.getStyleClass().add("key-name");
             int column = i / ROWS * 2;
             grid.add(key, column, i % ROWS);
-            grid.add(new Label(parts[1]), column + 1, i % ROWS);
+            Label does = new Label(parts[1]);
+            Tip.whenCut(key);
+            Tip.whenCut(does);
+            grid.add(does, column + 1, i % ROWS);
         }
         getChildren().addAll(new HBox(head, spacer, close), grid);
     }
