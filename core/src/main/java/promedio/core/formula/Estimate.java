@@ -13,12 +13,15 @@ import promedio.core.sample.Sample;
  */
 public final class Estimate {
     private final Evaluation exact;
+    private final LineRounding rounding;
     private final double[] values;
     private final double[] weights;
     private final IdentityHashMap<Formula, Double> known = new IdentityHashMap<>();
 
-    private Estimate(Sample sample) {
-        this.exact = Evaluation.of(sample);
+    private Estimate(Evaluation exact) {
+        this.exact = exact;
+        this.rounding = exact.rounding();
+        Sample sample = exact.sample();
         this.values = new double[sample.rows()];
         this.weights = new double[sample.rows()];
         for (int i = 0; i < values.length; i++) {
@@ -27,9 +30,9 @@ public final class Estimate {
         }
     }
 
-    /** Estimates from one sample. */
-    public static Estimate of(Sample sample) {
-        return new Estimate(sample);
+    /** Estimates from the sample of an evaluation and with its rounding; it finds what is found by position. */
+    public static Estimate of(Evaluation exact) {
+        return new Estimate(exact);
     }
 
     /** About what a formula comes to; not a number where it has no value, or more than one. */
@@ -72,7 +75,10 @@ public final class Estimate {
             IntToDoubleFunction right = operation.operands().size() == 1
                     ? left
                     : cells(operation.operands().get(1));
-            return cells(operation.operator(), left, right);
+            IntToDoubleFunction cells = cells(operation.operator(), left, right);
+            return rounding.isExact() || Patterns.isData(column)
+                    ? cells
+                    : row -> rounding.write(cells.applyAsDouble(row));
         }
         return row -> Double.NaN;
     }
@@ -116,7 +122,8 @@ public final class Estimate {
 
         @Override
         public Double named(Formula.Named node) {
-            return value(node.body());
+            double figure = value(node.body());
+            return node.symbol().counts() ? figure : rounding.write(figure);
         }
 
         @Override
@@ -138,7 +145,7 @@ public final class Estimate {
             for (int row = 0; row < values.length; row++) {
                 sum += test.test(row) ? cells.applyAsDouble(row) : 0;
             }
-            return finite(sum);
+            return Patterns.isData(node.each()) ? finite(sum) : rounding.write(finite(sum));
         }
 
         private IntPredicate test(Rows rows) {

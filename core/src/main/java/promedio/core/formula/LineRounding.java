@@ -13,6 +13,8 @@ import promedio.core.number.HalfRule;
  * @param halves what happens to a half
  */
 public record LineRounding(Optional<Integer> places, HalfRule halves) {
+    private static final double HAIR = 1e-9;
+
     /** Every line carried exactly. */
     public static final LineRounding EXACT = new LineRounding(Optional.empty(), HalfRule.HALF_UP);
 
@@ -29,5 +31,14 @@ public record LineRounding(Optional<Integer> places, HalfRule halves) {
     /** The figure as it is written down. */
     public Figure write(Figure figure) {
         return places.isEmpty() ? figure : Exact.from(figure.toPlaces(places.get(), halves));
+    }
+
+    /** About the same in floating point: next to a half it may be the other neighbour. */
+    double write(double figure) {
+        if (places.isEmpty() || !Double.isFinite(figure)) {
+            return figure;
+        }
+        double scale = Math.pow(10, places.get());
+        return Math.copySign(Math.floor(Math.abs(figure) * scale + 0.5 + HAIR) / scale, figure);
     }
 }

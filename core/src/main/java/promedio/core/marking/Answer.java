@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoublePredicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import promedio.core.number.Exact;
@@ -11,6 +12,7 @@ import promedio.core.number.Figure;
 import promedio.core.number.Numerals;
 import promedio.core.number.Root;
 import promedio.core.number.Units;
+import promedio.core.slip.Way;
 
 /**
  * An answer as a student writes it, read: units and a leading “s =” stripped, fractions, mixed numbers, roots, percent,
@@ -41,6 +43,19 @@ public sealed interface Answer {
      * @param unit the unit it was written with
      */
     record Given(Figure value, Optional<Integer> places, int figures, Optional<Units.Unit> unit) {
+        /** What figures in floating point may be off, for each unit of their size. */
+        private static final double TINY = 1e-9;
+
+        private static final double UNKNOWN_PLACES = 0.01;
+
+        /** Whether a figure, known in floating point, may be what is written here: only such a one is worked out. */
+        DoublePredicate near() {
+            double written = Way.of(value).about();
+            double unit = places.map(many -> Math.pow(10, -many)).orElse(UNKNOWN_PLACES * Math.abs(written));
+            double reach = 2 * unit + TINY * Math.max(1, Math.abs(written));
+            return about -> Math.abs(about - written) <= reach;
+        }
+
         private Given in(Optional<Units.Unit> read) {
             return new Given(value, places, figures, read);
         }

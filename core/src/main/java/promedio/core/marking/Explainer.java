@@ -11,6 +11,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.DoublePredicate;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
+import promedio.core.course.CourseCard;
 import promedio.core.formula.Evaluation;
 import promedio.core.formula.Outcome;
 import promedio.core.measure.Measure;
@@ -36,8 +40,15 @@ final class Explainer {
     private static final double LIKELY_CHANCE = 0.05;
     /** One particular value is blamed on so many significant figures at least. */
     private static final int FIGURES_TO_BLAME = 4;
+    /** A pair of mistakes is found by so many significant figures at least. */
+    private static final int FIGURES_FOR_A_PAIR = 3;
+    /** So many units of the last place off, an answer is all but right. */
+    private static final int ALMOST = 5;
     /** Of about that size: between a third of it and three times it. */
     private static final double NEAR = 3;
+
+    /** What figures in floating point may be off, for each unit of their size. */
+    private static final double TINY = 1e-9;
 
     private static final int MOST_PLACES = 12;
 
@@ -46,73 +57,115 @@ final class Explainer {
     private final Sample sample;
     private final Evaluation evaluation;
     private final Agreement agreement;
+    private final CourseCard card;
     private final HalfRule halves;
     private final RoundedWays ways;
     private final Map<String, List<Tried>> tried = new HashMap<>();
+    private final Map<String, List<Tried>> pairs = new HashMap<>();
 
-    Explainer(Sample sample, Evaluation evaluation, Agreement agreement, HalfRule halves, RoundedWays ways) {
+    Explainer(Sample sample, Evaluation evaluation, Agreement agreement, CourseCard card, RoundedWays ways) {
         this.sample = sample;
         this.evaluation = evaluation;
         this.agreement = agreement;
-        this.halves = halves;
+        this.card = card;
+        this.halves = card.halves();
         this.ways = ways;
-    }
-
-    /** A mistake, how common it is, and what it leads to. */
-    private record Tried(int commonness, Changed changed, double about) {
-        static Tried of(int commonness, Changed changed, HalfRule halves) {
-            double about = changed.value().toPlaces(MOST_PLACES, halves).doubleValue();
-            return new Tried(commonness, changed, about);
-        }
     }
 
     /** The mistakes that lead to an answer, the likeliest first; none where nothing honest is found. */
     List<Explanation> of(Measure measure, Answer answer) {
         List<? extends Figure> figures = measure.outcome(evaluation).figures();
-        Optional<Figure> right = figures.stream().findFirst().map(Figure.class::cast);
-        if (!(answer instanceof Answer.Numbers given) || given.numbers().size() != 1 || right.isEmpty()) {
+        return number(answer)
+                .filter(number -> !figures.isEmpty())
+                .map(number -> {
+                    Figure right = figures.get(0);
+                    List<Explanation> found =
+                            new ArrayList<>(figures.size() == 1 ? ofTheAnswer(number, right) : List.of());
+                    found.addAll(among(singles(measure, right, figures.size() > 1), number, answer, List.of()));
+                    return found.subList(0, Math.min(MOST, found.size()));
+                })
+                .orElse(List.of());
+    }
+
+    /**
+     * The pairs of mistakes that lead to an answer, the likeliest first.
+     *
+     * @param otherRules the question under the other choices of the card, as mistakes that may be one of a pair
+     */
+    List<Explanation> pairs(Measure measure, Answer answer, Supplier<List<Pairs.Start>> otherRules) {
+        Optional<Figure> right = measure.outcome(evaluation).single();
+        Optional<Answer.Given> number = number(answer).filter(one -> one.figures() >= FIGURES_FOR_A_PAIR);
+        if (right.isEmpty() || number.isEmpty() || isAlmost(number.get(), right.get())) {
             return List.of();
         }
-        Answer.Given number = given.numbers().get(0);
-        List<Tried> all = tried.computeIfAbsent(measure.key(), key -> tried(measure, right.get(), figures.size() > 1));
-        List<Explanation> found = new ArrayList<>(figures.size() == 1 ? ofTheAnswer(number, right.get()) : List.of());
-        double chance = chance(all, number);
-        Map<String, Explanation> bySlip = new LinkedHashMap<>();
-        all.stream()
-                .filter(one -> isNear(number, one) && matches(answer, one.changed()))
-                .filter(one -> one.changed().blames().isEmpty() || number.figures() >= FIGURES_TO_BLAME)
-                .sorted(Comparator.comparing(
-                                (Tried one) -> one.changed().blames().isPresent())
-                        .thenComparing(Tried::commonness, Comparator.reverseOrder()))
-                .forEach(one -> bySlip.putIfAbsent(
-                        one.changed().slip() + one.changed().detail(), explanation(one.changed(), chance)));
-        found.addAll(bySlip.values());
+        List<Tried> singles = singles(measure, right.get(), false);
+        List<Tried> both = pairs.computeIfAbsent(measure.key(), key -> new Pairs(sample, ways, card)
+                .of(Asked.of(measure, evaluation), otherRules.get(), agreement.placesAsked(right.get())));
+        List<Explanation> found = among(both, number.get(), answer, singles);
         return found.subList(0, Math.min(MOST, found.size()));
     }
 
-    private static Explanation explanation(Changed changed, double chance) {
-        return new Explanation(
-                changed.slip(),
-                changed.detail(),
-                changed.way(),
-                chance > LIKELY_CHANCE && !changed.slip().equals("one-of-modes"),
-                changed.blames());
+    /** All but right: that is a matter of rounding or copying, and nobody made two mistakes. */
+    private static boolean isAlmost(Answer.Given number, Figure right) {
+        double off = Math.abs(Way.of(number.value()).about() - Way.of(right).about());
+        return off <= ALMOST * Math.pow(10, -number.places().orElse(0));
     }
 
-    /** Whether a figure is near enough to be looked at closely. */
-    private boolean isNear(Answer.Given number, Tried one) {
-        double written = number.value().toPlaces(MOST_PLACES, halves).doubleValue();
-        double unit = number.places().map(places -> Math.pow(10, -places)).orElse(0.01 * Math.abs(written));
-        return Math.abs(one.about() - written) <= 2 * unit + 1e-9;
+    private static Optional<Answer.Given> number(Answer answer) {
+        return answer instanceof Answer.Numbers given && given.numbers().size() == 1
+                ? Optional.of(given.numbers().get(0))
+                : Optional.empty();
+    }
+
+    private List<Tried> singles(Measure measure, Figure right, boolean several) {
+        return tried.computeIfAbsent(measure.key(), key -> tried(measure, right, several));
+    }
+
+    /** Those of some mistakes that lead to an answer: each kind once before any kind a second time. */
+    private List<Explanation> among(List<Tried> all, Answer.Given number, Answer answer, List<Tried> before) {
+        DoublePredicate near = number.near();
+        List<Tried> leading = all.stream()
+                .filter(one -> near.test(one.about()) && matches(answer, one))
+                .filter(one -> one.blames().isEmpty() || number.figures() >= FIGURES_TO_BLAME)
+                .sorted(Comparator.comparing((Tried one) -> one.blames().isPresent())
+                        .thenComparing(Tried::commonness, Comparator.reverseOrder()))
+                .toList();
+        if (leading.isEmpty()) {
+            return List.of();
+        }
+        boolean chance = chance(Stream.concat(all.stream(), before.stream()), number) > LIKELY_CHANCE;
+        Map<String, Tried> first = new LinkedHashMap<>();
+        Map<String, Tried> more = new LinkedHashMap<>();
+        for (Tried one : leading) {
+            if (first.putIfAbsent(one.kind(), one) != null
+                    && !first.get(one.kind()).detail().equals(one.detail())) {
+                more.putIfAbsent(one.kind() + one.detail(), one);
+            }
+        }
+        return Stream.concat(first.values().stream(), more.values().stream())
+                .map(one -> one.explanation(chance))
+                .toList();
+    }
+
+    /** Whether a mistake is seen in an answer: at the places asked it leads to another figure than the right one. */
+    private boolean isElsewhere(Way way, Figure right, int places) {
+        double off = Math.abs(way.about() - Way.of(right).about());
+        return off > 2 * Math.pow(10, -places) + TINY * Math.abs(way.about())
+                || way.figure()
+                        .filter(figure ->
+                                figure.toPlaces(places, halves).compareTo(right.toPlaces(places, halves)) != 0)
+                        .isPresent();
     }
 
     /** One digit fits too much, but where a count or a position stands in place of a value. */
-    private boolean matches(Answer answer, Changed changed) {
-        return agreement
-                .of(answer, new Outcome.Single(changed.value()))
-                .filter(verdict -> hasTwoFigures(answer)
-                        || OF_ONE_DIGIT.contains(changed.slip())
-                        || verdict instanceof Verdict.Agrees && isToThePlaces(answer, changed.value()))
+    private boolean matches(Answer answer, Tried one) {
+        return one.way()
+                .figure()
+                .flatMap(value -> agreement
+                        .of(answer, new Outcome.Single(value))
+                        .filter(verdict -> hasTwoFigures(answer)
+                                || OF_ONE_DIGIT.contains(one.slip())
+                                || verdict instanceof Verdict.Agrees && isToThePlaces(answer, value)))
                 .isPresent();
     }
 
@@ -129,25 +182,21 @@ final class Explainer {
     }
 
     private List<Tried> tried(Measure measure, Figure right, boolean several) {
-        Asked asked = new Asked(measure, sample, evaluation);
+        Asked asked = Asked.of(measure, evaluation);
         int places = agreement.placesAsked(right);
-        BigDecimal rounded = right.toPlaces(places, halves);
         List<Tried> all = new ArrayList<>();
         for (Slip slip : Slips.all()) {
             for (Changed changed : slip.changes().apply(asked)) {
                 // What leads to the right answer is no mistake anybody could see.
-                if (several || changed.value().toPlaces(places, halves).compareTo(rounded) != 0) {
-                    all.add(Tried.of(slip.commonness(), changed, halves));
+                if (several || isElsewhere(changed.way(), right, places)) {
+                    all.add(Tried.of(slip.commonness(), changed));
                 }
             }
         }
-        for (int fewer = 0; fewer < places; fewer++) {
-            for (RoundedWays.Way way : ways.all(measure, fewer, fewer)) {
-                if (way.value().toPlaces(places, halves).compareTo(rounded) != 0) {
-                    Sentence detail = Sentence.of("slip.early-rounding", fewer);
-                    all.add(Tried.of(
-                            4, new Changed("early-rounding", detail, Way.of(way.value()), Optional.empty()), halves));
-                }
+        for (RoundedWays.Rounded one : ways.all(measure, 0, places - 1)) {
+            if (isElsewhere(one.way(), right, places)) {
+                all.add(Tried.of(
+                        4, new Changed("early-rounding", one.told(card.letters()), one.way(), Optional.empty())));
             }
         }
         return all;
@@ -205,7 +254,7 @@ final class Explainer {
     }
 
     /** How likely it is that some figure of about that size, written to these places, is one of those tried. */
-    private double chance(List<Tried> all, Answer.Given number) {
+    private double chance(Stream<Tried> all, Answer.Given number) {
         double size = Math.abs(number.value().toPlaces(MOST_PLACES, halves).doubleValue());
         if (number.places().isEmpty() || size == 0) {
             return 0;
@@ -215,12 +264,9 @@ final class Explainer {
         double to = size * NEAR;
         double scale = Math.pow(10, places);
         Set<Long> different = new HashSet<>();
-        for (Tried one : all) {
-            double figure = Math.abs(one.about());
-            if (figure >= from && figure <= to) {
-                different.add(Math.round(figure * scale));
-            }
-        }
+        all.mapToDouble(one -> Math.abs(one.about()))
+                .filter(figure -> figure >= from && figure <= to)
+                .forEach(figure -> different.add(Math.round(figure * scale)));
         double possible = Math.max(1, (to - from) * scale);
         return different.size() / possible;
     }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.DoublePredicate;
 import java.util.function.Function;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
@@ -21,6 +22,9 @@ import promedio.core.sample.ClassInterval;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Sample;
 import promedio.core.sentence.Sentence;
+import promedio.core.slip.Asked;
+import promedio.core.slip.Changed;
+import promedio.core.slip.Way;
 import promedio.core.tabulate.ClassLabel;
 
 /**
@@ -41,11 +45,14 @@ public final class Marker {
     private final Evaluation evaluation;
     private final Agreement agreement;
     private final Map<String, List<Candidate>> candidates = new HashMap<>();
-    private final Map<String, List<RoundedWays.Way>> rounded = new HashMap<>();
+    private final Map<String, List<RoundedWays.Rounded>> rounded = new HashMap<>();
     private final RoundedWays ways;
     private final Explainer explainer;
     /** Longer samples are not worked by hand, and no mistakes of hand work are looked for. */
     private static final int MOST_ROWS = 400;
+
+    /** Other rules that are often met. */
+    private static final Set<String> COMMON_RULES = Set.of("other-quartile-rule", "other-position");
 
     private List<OtherValue> others;
 
@@ -76,8 +83,8 @@ public final class Marker {
         this.evaluation = Evaluation.of(sample);
         this.agreement = new Agreement(card, sample);
         this.ways = new RoundedWays(sample, card.halves());
-        this.explainer = new Explainer(
-                sample, evaluation, new Agreement(card.with(CardKey.TOLERANCE, 0), sample), card.halves(), ways);
+        this.explainer =
+                new Explainer(sample, evaluation, new Agreement(card.with(CardKey.TOLERANCE, 0), sample), card, ways);
     }
 
     private record Candidate(
@@ -152,6 +159,7 @@ public final class Marker {
                 .or(() -> drift(question, answer, outcome))
                 .or(() -> slip(question, answer))
                 .or(() -> otherMeasure(question, answer))
+                .or(() -> pair(question, answer))
                 .orElseGet(() -> differs(answer, outcome));
     }
 
@@ -162,6 +170,40 @@ public final class Marker {
         }
         List<Explanation> likely = explainer.of(measure(question), answer);
         return likely.isEmpty() ? Optional.empty() : Optional.of(new Verdict.Slipped(likely));
+    }
+
+    /** What two known mistakes lead to. */
+    private Optional<Verdict> pair(String question, Answer answer) {
+        if (sample.rows() > MOST_ROWS) {
+            return Optional.empty();
+        }
+        List<Explanation> likely = explainer.pairs(measure(question), answer, () -> otherRules(question));
+        return likely.isEmpty() ? Optional.empty() : Optional.of(new Verdict.Slipped(likely));
+    }
+
+    /** The question under every other choice of the card, as the first of two mistakes. */
+    private List<Pairs.Start> otherRules(String question) {
+        List<Pairs.Start> starts = new ArrayList<>();
+        for (Candidate other : candidates.computeIfAbsent(question, this::candidates)) {
+            Optional<Figure> value = other.outcome().single();
+            if (value.isPresent() && other.key() != CardKey.ROUNDING) {
+                Asked asked = Asked.of(
+                        other.measure(), other.sample() == sample ? evaluation : Evaluation.of(other.sample()));
+                String slip = Verdict.Convention.slip(other.key());
+                Sentence detail = Sentence.of(
+                        "slip.other-rule",
+                        Sentence.of("card." + other.key().id()),
+                        CourseCard.wordsOf(other.key(), other.choiceId()));
+                Way way = Way.of(
+                        value.get(), other.measure().formula(other.sample().shape()));
+                starts.add(new Pairs.Start(
+                        slip.equals("other-divisor") ? 5 : COMMON_RULES.contains(slip) ? 4 : 3,
+                        new Changed(slip, detail, way, Optional.empty()),
+                        asked,
+                        true));
+            }
+        }
+        return starts;
     }
 
     /** What follows from answers that are not right themselves, all of them or one. */
@@ -250,7 +292,8 @@ public final class Marker {
     /** Where the course rounds every line, what that leads to agrees as well as the exact value. */
     private Optional<Verdict> roundedWorking(String question, Answer answer) {
         return card.get(CardKey.WORKING).flatMap(places -> ways.everyLine(measure(question), places).stream()
-                .flatMap(way -> agreement.of(answer, new Outcome.Single(way.value())).stream())
+                .flatMap(one -> one.way().figure().stream())
+                .flatMap(value -> agreement.of(answer, new Outcome.Single(value)).stream())
                 .findFirst());
     }
 
@@ -261,17 +304,23 @@ public final class Marker {
             return Optional.empty();
         }
         int asked = agreement.placesAsked(exact.get());
+        Optional<DoublePredicate> near =
+                answer instanceof Answer.Numbers given && given.numbers().size() == 1
+                        ? Optional.of(given.numbers().get(0).near())
+                        : Optional.empty();
         return rounded.computeIfAbsent(question, key -> ways.all(measure(key), asked, asked + MORE_PLACES)).stream()
-                .filter(way -> agreement
-                        .of(answer, new Outcome.Single(way.value()))
+                .filter(one -> near.filter(test -> test.test(one.way().about())).isPresent())
+                .filter(one -> one.way()
+                        .figure()
+                        .flatMap(value -> agreement.of(answer, new Outcome.Single(value)))
                         .filter(Verdict.Agrees.class::isInstance)
                         .isPresent())
                 .findFirst()
-                .map(way -> new Verdict.Drift(
-                        way.places(),
-                        way.line(),
-                        way.line().filter(RoundedWays.Way::isUnnamed).isPresent(),
-                        way.value(),
+                .map(one -> new Verdict.Drift(
+                        one.places(),
+                        one.line(),
+                        one.line().filter(RoundedWays.Rounded::isUnnamed).isPresent(),
+                        one.way().value(),
                         exact.get()));
     }
 

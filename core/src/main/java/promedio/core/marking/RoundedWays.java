@@ -1,5 +1,6 @@
 package promedio.core.marking;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.IdentityHashMap;
@@ -8,17 +9,23 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
+import promedio.core.formula.Estimate;
 import promedio.core.formula.Evaluation;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Lettering;
+import promedio.core.formula.Letters;
 import promedio.core.formula.LineRounding;
 import promedio.core.formula.Notation;
 import promedio.core.formula.Operator;
 import promedio.core.formula.Symbol;
 import promedio.core.measure.Measure;
+import promedio.core.number.Exact;
 import promedio.core.number.Figure;
 import promedio.core.number.HalfRule;
 import promedio.core.sample.Sample;
+import promedio.core.sentence.Sentence;
+import promedio.core.slip.Way;
 
 /**
  * What a hand arrives at that rounds on the way (definitions, section 7): by every method and usual order of the operations,
@@ -35,10 +42,14 @@ final class RoundedWays {
 
     private final Sample sample;
     private final HalfRule halves;
+    private final Evaluation exact;
+    private final Estimate estimate;
 
     RoundedWays(Sample sample, HalfRule halves) {
         this.sample = sample;
         this.halves = halves;
+        this.exact = Evaluation.of(sample);
+        this.estimate = Estimate.of(exact);
     }
 
     /**
@@ -46,18 +57,30 @@ final class RoundedWays {
      *
      * @param places the places lines are rounded to
      * @param line the one line that is rounded; empty for every line
-     * @param value what it leads to, not yet rounded as an answer
+     * @param way what it leads to, not yet rounded as an answer
      */
-    record Way(int places, Optional<Symbol> line, Figure value) {
+    record Rounded(int places, Optional<Symbol> line, Way way) {
         /** Whether the line is a quotient that has no symbol of its own. */
         static boolean isUnnamed(Symbol line) {
             return line.id().startsWith(QUOTIENT);
         }
+
+        /** What was rounded, and how far. */
+        Sentence told(Letters letters) {
+            String many = places == 1 ? ".one" : ".many";
+            return line.map(one -> isUnnamed(one)
+                            ? Sentence.of("slip.early-rounding.quotient" + many, places)
+                            : Sentence.of(
+                                    "slip.early-rounding.line" + many,
+                                    letters.of(one).text(),
+                                    places))
+                    .orElseGet(() -> Sentence.of("slip.early-rounding.every-line" + many, places));
+        }
     }
 
     /** Every line rounded, by each hand method in the order of the paper. */
-    List<Way> everyLine(Measure measure, int places) {
-        List<Way> ways = new ArrayList<>();
+    List<Rounded> everyLine(Measure measure, int places) {
+        List<Rounded> ways = new ArrayList<>();
         if (sample.rows() <= MOST_ROWS) {
             for (Measure.Method method : measure.methods(sample.shape())) {
                 everyLine(Lettering.distinct(method.formula()), places).ifPresent(ways::add);
@@ -67,13 +90,23 @@ final class RoundedWays {
     }
 
     /** All ways with lines rounded to some range of places, those with fewer places first. */
-    List<Way> all(Measure measure, int from, int to) {
-        List<Way> ways = new ArrayList<>();
+    List<Rounded> all(Measure measure, int from, int to) {
+        return ofFormulas(
+                measure.methods(sample.shape()).stream()
+                        .map(Measure.Method::formula)
+                        .toList(),
+                from,
+                to);
+    }
+
+    /** The same of formulas. */
+    List<Rounded> ofFormulas(List<Formula.Named> formulas, int from, int to) {
+        List<Rounded> ways = new ArrayList<>();
         if (sample.rows() > MOST_ROWS) {
             return ways;
         }
-        List<Formula.Named> orders = measure.methods(sample.shape()).stream()
-                .flatMap(method -> orders(Lettering.distinct(method.formula())).stream())
+        List<Formula.Named> orders = formulas.stream()
+                .flatMap(formula -> orders(Lettering.distinct(formula)).stream())
                 .toList();
         for (int places = Math.max(0, from); places <= to; places++) {
             for (Formula.Named order : orders) {
@@ -89,30 +122,52 @@ final class RoundedWays {
         return ways;
     }
 
-    private Optional<Way> everyLine(Formula.Named formula, int places) {
-        return Evaluation.of(sample)
-                .rounded(LineRounding.to(places, halves))
-                .outcome(formula.body())
-                .single()
-                .map(value -> new Way(places, Optional.empty(), value));
+    private Optional<Rounded> everyLine(Formula.Named formula, int places) {
+        Evaluation rounded = exact.rounded(LineRounding.to(places, halves));
+        double about = Estimate.of(rounded).value(formula.body());
+        return rounded(places, Optional.empty(), about, () -> rounded.outcome(formula.body())
+                .single());
+    }
+
+    private static Optional<Rounded> rounded(
+            int places, Optional<Symbol> line, double about, Supplier<Optional<Figure>> figure) {
+        return Double.isFinite(about)
+                ? Optional.of(new Rounded(places, line, Way.of(about, figure, Optional.empty(), Optional.empty())))
+                : Optional.empty();
     }
 
     /** The figures that the last line puts in, each found exactly and then rounded: x̄ and s in s/x̄. */
-    private Optional<Way> everyFigure(Formula.Named formula, int places) {
-        Evaluation exact = Evaluation.of(sample);
-        Map<String, Figure> figures = new LinkedHashMap<>();
+    private Optional<Rounded> everyFigure(Formula.Named formula, int places) {
+        Map<String, Formula.Named> lines = new LinkedHashMap<>();
         formula.visit(node -> node.parts().forEach(part -> {
             if (part instanceof Formula.Named line && !line.symbol().counts() && lastLine(formula, line)) {
-                exact.outcome(line)
-                        .single()
-                        .ifPresent(value -> figures.put(
-                                line.symbol().id(),
-                                LineRounding.to(places, halves).write(value)));
+                lines.put(line.symbol().id(), line);
             }
         }));
-        return exact.outcome(withGiven(formula.body(), figures))
-                .single()
-                .map(value -> new Way(places, Optional.empty(), value));
+        return given(formula, lines, places, Optional.empty());
+    }
+
+    /** With some lines found exactly and then rounded. */
+    private Optional<Rounded> given(
+            Formula.Named formula, Map<String, Formula.Named> lines, int places, Optional<Symbol> line) {
+        LineRounding rounding = LineRounding.to(places, halves);
+        Map<String, Figure> near = new LinkedHashMap<>();
+        boolean same = true;
+        for (Map.Entry<String, Formula.Named> one : lines.entrySet()) {
+            double about = estimate.value(one.getValue());
+            if (Double.isFinite(about)) {
+                near.put(one.getKey(), rounding.write(Exact.from(BigDecimal.valueOf(about))));
+                same &= near.get(one.getKey()).toDouble() == about;
+            }
+        }
+        return same
+                ? Optional.empty()
+                : rounded(places, line, estimate.value(withGiven(formula.body(), near)), () -> {
+                    Map<String, Figure> written = new LinkedHashMap<>();
+                    lines.forEach((id, part) ->
+                            exact.outcome(part).single().ifPresent(value -> written.put(id, rounding.write(value))));
+                    return exact.outcome(withGiven(formula.body(), written)).single();
+                });
     }
 
     /** A formula with somebody's own figures wherever the lines of some symbols stand. */
@@ -127,8 +182,7 @@ final class RoundedWays {
                 .anyMatch(part -> part == line || !(part instanceof Formula.Named) && lastLine(part, line));
     }
 
-    private void oneLine(Formula.Named formula, int places, List<Way> ways) {
-        Evaluation exact = Evaluation.of(sample);
+    private void oneLine(Formula.Named formula, int places, List<Rounded> ways) {
         Map<String, Formula.Named> lines = new LinkedHashMap<>();
         formula.visit(node -> {
             if (node instanceof Formula.Named line
@@ -137,14 +191,8 @@ final class RoundedWays {
                 lines.put(line.symbol().id(), line);
             }
         });
-        lines.forEach((id, line) -> exact.outcome(line).single().ifPresent(value -> {
-            Figure written = LineRounding.to(places, halves).write(value);
-            if (written.compare(value) != 0) {
-                exact.outcome(withGiven(formula.body(), Map.of(id, written)))
-                        .single()
-                        .ifPresent(result -> ways.add(new Way(places, Optional.of(line.symbol()), result)));
-            }
-        }));
+        lines.forEach((id, line) -> given(formula, Map.of(id, line), places, Optional.of(line.symbol()))
+                .ifPresent(ways::add));
     }
 
     /** The usual orders of the operations: quotients written down on the way, and higher powers by multiplying. */

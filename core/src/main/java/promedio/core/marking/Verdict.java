@@ -63,6 +63,11 @@ public sealed interface Verdict {
 
         /** The stable id: {@code other-divisor} and so on. */
         public String slip() {
+            return slip(key);
+        }
+
+        /** The id for a key of the card. */
+        static String slip(CardKey<?> key) {
             if (key == CardKey.DIVISOR || key == CardKey.GROUPED_DIVISOR) {
                 return "other-divisor";
             }

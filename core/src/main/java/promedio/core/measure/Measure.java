@@ -93,6 +93,11 @@ public interface Measure {
                 .orElseGet(() -> evaluation.outcome(formula(sample.shape())));
     }
 
+    /** Whether a sample meets what the measure needs. */
+    default boolean isDefined(Sample sample) {
+        return Need.firstMissing(traits().needs(), sample).isEmpty();
+    }
+
     /** Whether its value of a class table rests on an end that is only assumed: without it there is another value, or none. */
     default boolean restsOnAssumedEnd(Sample sample) {
         return sample.classes()

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import promedio.core.formula.Counted;
+import promedio.core.formula.Estimate;
 import promedio.core.formula.Evaluation;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Operator;
@@ -12,6 +14,7 @@ import promedio.core.formula.Site;
 import promedio.core.measure.Catalogue;
 import promedio.core.measure.Measure;
 import promedio.core.number.Exact;
+import promedio.core.number.Figure;
 import promedio.core.sample.Sample;
 
 /**
@@ -20,41 +23,100 @@ import promedio.core.sample.Sample;
  * @param measure what is asked
  * @param sample of what
  * @param evaluation of the sample
+ * @param estimate of the sample, in floating point
+ * @param formulas of all hand methods, the usual one first
  */
-public record Asked(Measure measure, Sample sample, Evaluation evaluation) {
-    /** The formulas of all hand methods. */
-    List<Formula> formulas() {
-        return measure.methods(sample.shape()).stream()
-                .<Formula>map(Measure.Method::formula)
-                .toList();
+public record Asked(Measure measure, Sample sample, Evaluation evaluation, Estimate estimate, List<Formula> formulas) {
+    /** Copies the list. */
+    public Asked {
+        formulas = List.copyOf(formulas);
+    }
+
+    /** A question as it is to be worked. */
+    public static Asked of(Measure measure, Evaluation evaluation) {
+        Sample sample = evaluation.sample();
+        return new Asked(
+                measure,
+                sample,
+                evaluation,
+                Estimate.of(evaluation),
+                measure.methods(sample.shape()).stream()
+                        .<Formula>map(Measure.Method::formula)
+                        .toList());
+    }
+
+    /** The same question where one mistake has been made in it already, so that a second can be made; empty where no more can. */
+    public Optional<Asked> after(Changed mistake) {
+        Way way = mistake.way();
+        if (way.sample().isPresent()) {
+            return alike(way.sample().get())
+                    .map(same -> of(same, Evaluation.of(way.sample().get())));
+        }
+        return way.formula().map(formula -> new Asked(measure, sample, evaluation, estimate, List.of(formula)));
     }
 
     /** The formula of the usual method. */
     Formula formula() {
-        return measure.formula(sample.shape());
+        return formulas.get(0);
+    }
+
+    /** How the figure of a formula of this sample comes about; empty where it has none. */
+    Optional<Way> value(Formula formula) {
+        double about = estimate.value(formula);
+        return Double.isFinite(about)
+                ? Optional.of(Way.of(about, () -> figure(formula), Optional.of(formula), Optional.empty()))
+                : Optional.empty();
     }
 
     /** The figure of a formula of this sample; empty where it has none. */
-    Optional<Way> value(Formula formula) {
-        return evaluation
-                .outcome(formula)
-                .single()
-                .map(value -> new Way(value, Optional.of(formula), Optional.empty()));
+    Optional<Figure> figure(Formula formula) {
+        return evaluation.outcome(formula).single();
     }
 
     /** The same question of another sample. */
     Optional<Way> under(Sample other) {
-        if (other.isEmpty()) {
-            return Optional.empty();
-        }
-        boolean sameKind = sample.classes().isPresent() == other.classes().isPresent();
-        Optional<Measure> asked = sameKind
+        return alike(other).flatMap(same -> {
+            double about = Estimate.of(Evaluation.of(other)).value(same.formula(other.shape()));
+            return Double.isFinite(about)
+                    ? Optional.of(Way.of(
+                            about,
+                            () -> same.outcome(Evaluation.of(other)).single(),
+                            Optional.empty(),
+                            Optional.of(other)))
+                    : Optional.empty();
+        });
+    }
+
+    /** The same where the values are still counted as before. */
+    Optional<Way> underAsCounted(Sample other) {
+        Formula count = Formula.number(sample.count());
+        return alike(other).flatMap(same -> {
+            Formula formula = same.formula(other.shape());
+            Formula changed = formula.rewrite(part -> part instanceof Formula.Count n && n.what() == Counted.VALUES
+                    ? Optional.of(count)
+                    : Optional.empty());
+            double about = Estimate.of(Evaluation.of(other)).value(changed);
+            return changed != formula && Double.isFinite(about)
+                    ? Optional.of(Way.of(
+                            about,
+                            () -> Evaluation.of(other).outcome(changed).single(),
+                            Optional.of(changed),
+                            Optional.of(other)))
+                    : Optional.empty();
+        });
+    }
+
+    /** The measure of the same name for another sample. */
+    private Optional<Measure> alike(Sample other) {
+        return other.isEmpty() ? Optional.empty() : named(other).filter(same -> same.isDefined(other));
+    }
+
+    private Optional<Measure> named(Sample other) {
+        return sample.classes().isPresent() == other.classes().isPresent()
                 ? Optional.of(measure)
                 : Catalogue.of(other).all().stream()
                         .filter(one -> one.key().equals(measure.key()))
                         .findFirst();
-        return asked.flatMap(one -> one.outcome(Evaluation.of(other)).single())
-                .map(value -> new Way(value, Optional.empty(), Optional.of(other)));
     }
 
     /** The usual formula with something replaced at one place, for each place where there is something to replace. */

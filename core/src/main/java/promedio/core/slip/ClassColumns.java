@@ -8,7 +8,6 @@ import java.util.function.Function;
 import promedio.core.formula.Formula;
 import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
-import promedio.core.number.Figure;
 import promedio.core.number.HalfRule;
 import promedio.core.number.Numerals;
 import promedio.core.sample.ClassInterval;
@@ -77,36 +76,6 @@ final class ClassColumns {
                         .at((Math.min(rows, asked.sample().ranking().distinct().size()) - 1) / 2))
                 : classes.get((rows - 1) / 2).midpoint();
         return middle.stream().map(value -> Changed.of("middle-row", value)).toList();
-    }
-
-    /** Interpolated in the class before or after. */
-    static List<Changed> neighbour(Asked asked) {
-        Optional<ClassTable> table = asked.sample().classes();
-        Optional<Figure> position =
-                asked.formula().find("position").flatMap(asked::value).map(Way::value);
-        boolean one = asked.asks("median", "quartile-1", "quartile-3")
-                || asked.measure().question().startsWith("decile-");
-        if (table.isEmpty() || !one || !(position.orElse(null) instanceof Exact at)) {
-            return List.of();
-        }
-        List<Changed> changed = new ArrayList<>();
-        int found = table.get().classAt(at);
-        for (int i : new int[] {found - 1, found + 1}) {
-            if (i >= 0 && i < table.get().size()) {
-                ClassInterval other = table.get().at(i);
-                if (other.lower().isPresent()
-                        && other.width().isPresent()
-                        && other.frequency().signum() > 0) {
-                    Exact value = other.lower()
-                            .get()
-                            .plus(at.minus(table.get().before(i))
-                                    .over(other.frequency())
-                                    .times(other.width().get()));
-                    changed.add(Changed.of("neighbour-class", value, other.label()));
-                }
-            }
-        }
-        return changed;
     }
 
     /** h²/12 added, not taken off. */

@@ -48,7 +48,7 @@ final class ClassSlips {
     }
 
     private static Optional<Formula> lowerBefore(Asked asked, Formula.Reading lower) {
-        Optional<Figure> here = asked.value(lower).map(Way::value);
+        Optional<Figure> here = asked.figure(lower);
         List<ClassInterval> classes =
                 asked.sample().classes().map(ClassTable::classes).orElse(List.of());
         for (int i = 1; i < classes.size() && here.isPresent(); i++) {

@@ -8,10 +8,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiConsumer;
+import java.util.stream.Stream;
 import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
 import promedio.core.number.HalfRule;
 import promedio.core.sample.Sample;
+import promedio.core.sentence.Sentence;
 
 /** One value left out, entered twice or copied wrong. */
 final class Copied {
@@ -88,8 +90,15 @@ final class Copied {
             } else {
                 values.remove(row.intValue());
             }
-            asked.under(with(sample, values, weights))
+            Sample other = with(sample, values, weights);
+            asked.under(other)
                     .ifPresent(figure -> changed.add(Changed.blaming(slip, figure, plain(value), plain(value))));
+            asked.underAsCounted(other)
+                    .ifPresent(figure -> changed.add(new Changed(
+                            slip,
+                            Sentence.of("slip." + slip + ".as-counted", plain(value), sample.count()),
+                            figure,
+                            Optional.of(plain(value)))));
         });
         return changed;
     }
@@ -180,11 +189,17 @@ final class Copied {
     /** Repeats ignored: each different value once. */
     static List<Changed> distinctOnly(Asked asked) {
         Sample sample = asked.sample();
-        if (sample.classes().isPresent() || sample.ranking().distinct().size() == sample.rows() && !sample.weighted()) {
+        boolean each = sample.classes().isEmpty()
+                && !sample.weighted()
+                && sample.ranking().distinct().size() == sample.rows();
+        if (each || sample.isOpenEnded()) {
             return List.of();
         }
         String slip = sample.weighted() ? "unweighted" : "distinct-only";
-        return asked.under(Sample.list(sample.ranking().distinct())).stream()
+        Decimals once = sample.classes().isPresent()
+                ? sample.values()
+                : sample.ranking().distinct();
+        return asked.under(Sample.list(once)).stream()
                 .map(value -> Changed.of(slip, value))
                 .toList();
     }
@@ -200,7 +215,7 @@ final class Copied {
     /** Running totals in place of frequencies. */
     static List<Changed> cumulative(Asked asked) {
         Sample sample = asked.sample();
-        if (!sample.weighted() || sample.classes().isPresent()) {
+        if (!sample.weighted() || sample.isOpenEnded()) {
             return List.of();
         }
         List<BigDecimal> running = new ArrayList<>();
@@ -209,7 +224,9 @@ final class Copied {
             sum = sum.add(weight);
             running.add(sum);
         }
-        return asked.under(with(sample, decimals(sample.values()), running)).stream()
+        Sample other = with(sample, decimals(sample.values()), running);
+        return Stream.of(asked.under(other), asked.underAsCounted(other))
+                .flatMap(Optional::stream)
                 .map(value -> Changed.of("cumulative-as-frequency", value))
                 .toList();
     }

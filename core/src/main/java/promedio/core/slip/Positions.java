@@ -27,8 +27,7 @@ final class Positions {
     }
 
     private static Optional<Formula> asEntered(Asked asked, Formula.Pick pick) {
-        return asked.value(pick.rank())
-                .map(Way::value)
+        return asked.figure(pick.rank())
                 .filter(rank -> rank instanceof Exact exact && exact.isWhole())
                 .map(rank -> ((Exact) rank).numerator().intValue())
                 .filter(rank -> rank >= 1 && rank <= asked.sample().rows())

@@ -30,6 +30,8 @@ public final class Slips {
             new Slip("root-of-numerator", 3, Roots::ofNumerator),
             new Slip("extra-root", 2, Roots::extra),
             new Slip("factor-dropped", 3, Factors::dropped),
+            new Slip("other-skewness", 4, Coefficients::ofSkewness),
+            new Slip("other-convention", 4, Coefficients::ofKurtosis),
             new Slip("empirical-swapped", 3, Factors::empirical),
             new Slip("ends-swapped", 3, Positions::endsSwapped),
             new Slip("lower-middle", 3, asked -> Positions.oneMiddle(asked, true)),
@@ -48,7 +50,8 @@ public final class Slips {
             new Slip("lower-limits", 4, ClassColumns::lower),
             new Slip("upper-limits", 3, ClassColumns::upper),
             new Slip("middle-row", 3, ClassColumns::middleRow),
-            new Slip("neighbour-class", 3, ClassColumns::neighbour),
+            new Slip("neighbour-class", 3, OtherClass::neighbour),
+            new Slip("frequency-for-density", 4, OtherClass::byFrequency),
             new Slip("sheppard-added", 3, ClassColumns::sheppardAdded),
             new Slip("not-inverted", 4, OtherMeans::notInverted),
             new Slip("not-antilogged", 4, OtherMeans::notAntilogged),
@@ -56,11 +59,11 @@ public final class Slips {
             new Slip("trim-count-kept", 3, asked -> OtherMeans.trimmed(asked, false)),
             new Slip("total-included", 3, Copied::totalIncluded),
             new Slip("cumulative-as-frequency", 3, Copied::cumulative),
-            new Slip("value-dropped", 3, Copied::dropped),
-            new Slip("value-repeated", 2, Copied::repeated),
-            new Slip("digits-swapped", 2, Copied::swapped),
-            new Slip("sign-lost", 2, Copied::signLost),
-            new Slip("point-moved", 2, Copied::pointMoved));
+            new Slip("value-dropped", 3, true, Copied::dropped),
+            new Slip("value-repeated", 2, true, Copied::repeated),
+            new Slip("digits-swapped", 2, true, Copied::swapped),
+            new Slip("sign-lost", 2, true, Copied::signLost),
+            new Slip("point-moved", 2, true, Copied::pointMoved));
 
     private Slips() {}
 

@@ -124,7 +124,7 @@ class EvaluationLawsTest {
             assertThat(outcome.figures().isEmpty())
                     .isEqualTo(outcome.whyUndefined().isPresent());
             outcome.whyUndefined().ifPresent(why -> assertThat(why.toString()).endsWith("."));
-            assertThatCode(() -> Estimate.of(sample).value(tree)).doesNotThrowAnyException();
+            assertThatCode(() -> Estimate.of(Evaluation.of(sample)).value(tree)).doesNotThrowAnyException();
             for (int row = 0; row < sample.rows(); row++) {
                 assertThat(evaluation.cell(tree, row)).isNotNull();
             }
@@ -141,7 +141,7 @@ class EvaluationLawsTest {
         Random random = new Random(seed);
         Sample sample = SAMPLES.get(random.nextInt(SAMPLES.size()));
         Formula tree = random.nextBoolean() ? any(random) : rewritten(any(random), random);
-        double estimate = Estimate.of(sample).value(tree);
+        double estimate = Estimate.of(Evaluation.of(sample)).value(tree);
         Optional<Figure> figure = Evaluation.of(sample).outcome(tree).single();
         if (figure.isPresent() && !Double.isNaN(estimate) && Math.abs(estimate) > 1e-6 && Math.abs(estimate) < 1e12) {
             assertThat(estimate).as("%s", tree).isCloseTo(figure.get().toDouble(), Percentage.withPercentage(1e-6));

@@ -36,8 +36,6 @@ import promedio.core.working.Working;
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class SlipsLawsTest {
     private static final CourseCard CARD = CourseCard.STANDARD;
-    private static final List<String> QUESTIONS =
-            List.of("mean", "median", "variance", "sd", "cv", "quartile-1", "iqr", "range", "mean-deviation", "mode");
 
     /** A homework: a list, a frequency table or a class table. */
     private static Sample homework(Random random) {
@@ -70,17 +68,16 @@ class SlipsLawsTest {
         };
     }
 
-    private static String written(Figure value) {
+    static String written(Figure value) {
         return value.toPlaces(2, HalfRule.HALF_UP).toPlainString();
     }
 
-    private record Question(Sample sample, Marker marker, Measure measure, Figure value) {
+    record Question(Sample sample, Marker marker, Measure measure, Figure value) {
         static List<Question> of(Random random) {
             Sample sample = homework(random);
             Marker marker = new Marker(sample, CARD);
             List<Question> all = new ArrayList<>();
-            for (String question : QUESTIONS) {
-                Measure measure = Catalogue.of(sample).find(question, CARD).orElseThrow();
+            for (Measure measure : Catalogue.of(sample).page(CARD)) {
                 Outcome outcome = measure.outcome(Evaluation.of(sample));
                 if (outcome.figures().size() == 1) {
                     all.add(new Question(
@@ -95,7 +92,7 @@ class SlipsLawsTest {
         }
 
         List<Changed> slips() {
-            Asked asked = new Asked(measure, sample, Evaluation.of(sample));
+            Asked asked = Asked.of(measure, Evaluation.of(sample));
             return Slips.all().stream()
                     .map(Slip::changes)
                     .flatMap(changes -> changes.apply(asked).stream())
@@ -189,7 +186,7 @@ class SlipsLawsTest {
                 }
             }
         }
-        assertThat(named).isGreaterThan(seeded * 9 / 10);
+        assertThat(named).isGreaterThan(seeded * 85 / 100);
         assertThat(explained).isLessThan(wrong / 20);
     }
 }

@@ -241,6 +241,7 @@ public final class MarkCommand implements Callable<Integer> {
             Verdicts.Told explanation = told.explanations().get(i);
             ObjectNode node = explanations.addObject();
             node.put("slip", explanation.slip());
+            explanation.also().ifPresent(also -> node.put("and", also));
             String detail = explanation.detail().isEmpty() && !mark.details().isEmpty()
                     ? mark.details().get(0).toString()
                     : explanation.detail();
@@ -273,6 +274,6 @@ public final class MarkCommand implements Callable<Integer> {
 
     /** An explanation as it is printed. */
     static Verdicts.Told told(Explanation one) {
-        return new Verdicts.Told(one.slip(), one.told().toString(), Optional.of(one.value()), one.where());
+        return new Verdicts.Told(one.slip(), one.also(), one.told().toString(), Optional.of(one.value()), one.where());
     }
 }

@@ -16,13 +16,14 @@ record Verdicts(String id, List<Told> explanations) {
      * One explanation.
      *
      * @param slip its id
+     * @param also the id of a second one made with it
      * @param detail what happened; empty where the mark says it
      * @param value the figure that comes of it
      * @param where of something copied wrong, where it stands
      */
-    record Told(String slip, String detail, Optional<Figure> value, Optional<String> where) {
+    record Told(String slip, Optional<String> also, String detail, Optional<Figure> value, Optional<String> where) {
         static Told of(String slip, Figure value) {
-            return new Told(slip, "", Optional.of(value), Optional.empty());
+            return new Told(slip, Optional.empty(), "", Optional.of(value), Optional.empty());
         }
     }
 
