@@ -386,22 +386,29 @@ public sealed interface Formula {
     }
 
     private Formula rewrite(Function<Formula, Optional<Formula>> rule, IdentityHashMap<Formula, Formula> done) {
+        List<Formula> parts = parts();
+        if (parts.isEmpty()) {
+            return rule.apply(this).orElse(this);
+        }
         Formula known = done.get(this);
         if (known != null) {
             return known;
         }
-        Formula result = rule.apply(this).orElseGet(() -> {
-            List<Formula> parts = parts();
-            List<Formula> rewritten =
-                    parts.stream().map(part -> part.rewrite(rule, done)).toList();
-            boolean same = true;
-            for (int i = 0; i < parts.size(); i++) {
-                same &= parts.get(i) == rewritten.get(i);
-            }
-            return same ? this : with(rewritten);
-        });
+        Optional<Formula> replaced = rule.apply(this);
+        Formula result = replaced.isPresent() ? replaced.get() : rewritten(parts, rule, done);
         done.put(this, result);
         return result;
+    }
+
+    private Formula rewritten(
+            List<Formula> parts, Function<Formula, Optional<Formula>> rule, IdentityHashMap<Formula, Formula> done) {
+        Formula[] changed = new Formula[parts.size()];
+        boolean same = true;
+        for (int i = 0; i < changed.length; i++) {
+            changed[i] = parts.get(i).rewrite(rule, done);
+            same &= parts.get(i) == changed[i];
+        }
+        return same ? this : with(List.of(changed));
     }
 
     /** The part at a place. @throws IndexOutOfBoundsException when the formula has no such place */

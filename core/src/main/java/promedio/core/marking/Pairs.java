@@ -1,8 +1,10 @@
 package promedio.core.marking;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import promedio.core.course.CourseCard;
 import promedio.core.formula.Formula;
@@ -51,11 +53,15 @@ final class Pairs {
     /** All pairs for a question; each leads to another figure, at the places asked, than the question itself. */
     List<Tried> of(Asked asked, List<Start> otherRules, int places) {
         List<Start> starts = new ArrayList<>(otherRules);
+        // The same mistake in another hand method is the same mistake.
+        Set<String> seen = new HashSet<>();
         for (Slip slip : Slips.all()) {
             if (slip.commonness() >= NOT_RARE && !slip.blames()) {
                 for (Changed changed : slip.changes().apply(asked)) {
-                    asked.after(changed)
-                            .ifPresent(next -> starts.add(new Start(slip.commonness(), changed, next, false)));
+                    boolean fresh =
+                            seen.add(changed.slip() + (float) changed.way().about());
+                    Optional<Asked> after = fresh ? asked.after(changed) : Optional.empty();
+                    after.ifPresent(next -> starts.add(new Start(slip.commonness(), changed, next, false)));
                 }
             }
         }
