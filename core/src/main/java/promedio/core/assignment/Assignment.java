@@ -19,6 +19,7 @@ import promedio.core.sentence.Visible;
  * @param attempts whether figures are covered until they are answered, and what came of it
  * @param foreign what its file holds that this version does not know
  * @param tables the data tables in the order of the shelf, above the samples
+ * @param tasks what a tutor has set
  */
 public record Assignment(
         String title,
@@ -27,7 +28,8 @@ public record Assignment(
         Map<Question, String> answers,
         Attempts attempts,
         Foreign foreign,
-        List<DataTable> tables) {
+        List<DataTable> tables,
+        Tasks tasks) {
     /** An empty assignment under the standard card. */
     public static final Assignment EMPTY = new Assignment("", List.of(), CourseCard.STANDARD, Map.of(), Attempts.OPEN);
 
@@ -39,7 +41,7 @@ public record Assignment(
     /** An assignment of which everything is known. */
     public Assignment(
             String title, List<SampleSheet> sheets, CourseCard card, Map<Question, String> answers, Attempts attempts) {
-        this(title, sheets, card, answers, attempts, Foreign.NOTHING, List.of());
+        this(title, sheets, card, answers, attempts, Foreign.NOTHING, List.of(), Tasks.NONE);
     }
 
     /** A question: a measure of a sample, without convention. */
@@ -80,7 +82,7 @@ public record Assignment(
     }
 
     Assignment withAttempts(Attempts other) {
-        return new Assignment(title, sheets, card, answers, other, foreign, tables);
+        return new Assignment(title, sheets, card, answers, other, foreign, tables, tasks);
     }
 
     /** An id that no sheet has yet. */
@@ -108,32 +110,42 @@ public record Assignment(
 
     /** The same with what its file holds that this version does not know. */
     public Assignment withForeign(Foreign parts) {
-        return new Assignment(title, sheets, card, answers, attempts, parts, tables);
+        return new Assignment(title, sheets, card, answers, attempts, parts, tables, tasks);
+    }
+
+    /** With what a tutor has set. */
+    public Assignment withTasks(Tasks other) {
+        return new Assignment(title, sheets, card, answers, attempts, foreign, tables, other);
+    }
+
+    /** The card under which the answers to a question are marked. */
+    public CourseCard cardFor(Question question) {
+        return tasks.of(question).map(task -> task.card(card)).orElse(card);
     }
 
     Assignment withTitle(String newTitle) {
-        return new Assignment(newTitle, sheets, card, answers, attempts, foreign, tables);
+        return new Assignment(newTitle, sheets, card, answers, attempts, foreign, tables, tasks);
     }
 
     Assignment withCard(CourseCard newCard) {
-        return new Assignment(title, sheets, newCard, answers, attempts, foreign.after(card, newCard), tables);
+        return new Assignment(title, sheets, newCard, answers, attempts, foreign.after(card, newCard), tables, tasks);
     }
 
     Assignment withSheet(SampleSheet changed) {
         List<SampleSheet> all = new ArrayList<>(sheets);
         all.replaceAll(sheet -> sheet.id().equals(changed.id()) ? changed : sheet);
-        return new Assignment(title, all, card, answers, attempts, foreign, tables);
+        return new Assignment(title, all, card, answers, attempts, foreign, tables, tasks);
     }
 
     Assignment withNewSheet(int at, SampleSheet sheet) {
         List<SampleSheet> all = new ArrayList<>(sheets);
         all.add(Math.min(at, all.size()), sheet);
-        return new Assignment(title, all, card, answers, attempts, foreign, tables);
+        return new Assignment(title, all, card, answers, attempts, foreign, tables, tasks);
     }
 
     /** With other data tables. */
     public Assignment withTables(List<DataTable> other) {
-        return new Assignment(title, sheets, card, answers, attempts, foreign, other);
+        return new Assignment(title, sheets, card, answers, attempts, foreign, other, tasks);
     }
 
     Assignment withTable(DataTable changed) {
@@ -143,7 +155,7 @@ public record Assignment(
     }
 
     Assignment withSheets(List<SampleSheet> other) {
-        return new Assignment(title, other, card, answers, attempts, foreign, tables);
+        return new Assignment(title, other, card, answers, attempts, foreign, tables, tasks);
     }
 
     Assignment withoutSheet(String id) {
@@ -156,7 +168,8 @@ public record Assignment(
                 left,
                 attempts,
                 foreign,
-                tables);
+                tables,
+                tasks.withoutSheet(id));
     }
 
     Assignment withAnswer(Question question, String text) {
@@ -166,6 +179,7 @@ public record Assignment(
         } else {
             changed.put(question, Visible.encodable(text.strip()));
         }
-        return new Assignment(title, sheets, card, changed, attempts.answered(question, text.strip()), foreign, tables);
+        return new Assignment(
+                title, sheets, card, changed, attempts.answered(question, text.strip()), foreign, tables, tasks);
     }
 }

@@ -14,10 +14,12 @@ import java.util.Set;
  * @param first whether figures are covered
  * @param lifted the questions whose cover was lifted before there was an answer
  * @param firstAnswers the first answer to each question that was answered while figures were covered
+ * @param hints whether marks give hints, and how many were taken
  */
-public record Attempts(boolean first, Set<Assignment.Question> lifted, Map<Assignment.Question, String> firstAnswers) {
+public record Attempts(
+        boolean first, Set<Assignment.Question> lifted, Map<Assignment.Question, String> firstAnswers, Hints hints) {
     /** Figures lie open, and nothing has been attempted. */
-    public static final Attempts OPEN = new Attempts(false, Set.of(), Map.of());
+    public static final Attempts OPEN = new Attempts(false, Set.of(), Map.of(), Hints.OFF);
 
     /** Copies what it is given. */
     public Attempts {
@@ -36,13 +38,13 @@ public record Attempts(boolean first, Set<Assignment.Question> lifted, Map<Assig
     }
 
     Attempts covering(boolean cover) {
-        return new Attempts(cover, lifted, firstAnswers);
+        return new Attempts(cover, lifted, firstAnswers, hints);
     }
 
     Attempts lifting(Assignment.Question question) {
         Set<Assignment.Question> more = new LinkedHashSet<>(lifted);
         more.add(question);
-        return new Attempts(first, more, firstAnswers);
+        return new Attempts(first, more, firstAnswers, hints);
     }
 
     /** An answer was written; the first one is kept as long as figures are covered. */
@@ -52,6 +54,10 @@ public record Attempts(boolean first, Set<Assignment.Question> lifted, Map<Assig
         }
         Map<Assignment.Question, String> more = new LinkedHashMap<>(firstAnswers);
         more.put(question, text);
-        return new Attempts(first, lifted, more);
+        return new Attempts(first, lifted, more, hints);
+    }
+
+    Attempts hinting(Hints other) {
+        return new Attempts(first, lifted, firstAnswers, other);
     }
 }

@@ -30,12 +30,10 @@ public sealed interface Edit
                 Edit.SwitchEntries,
                 Edit.Tabulate,
                 Edit.SetMissingCodes,
-                Edit.CoverFigures,
-                Edit.LiftCover,
-                Edit.WriteAnswer,
                 Edit.MoveUnit,
                 Edit.Together,
-                TableEdit {
+                TableEdit,
+                AnswerEdit {
     /** The stable word for a kind of edit. */
     @Retention(RetentionPolicy.RUNTIME)
     @Target(ElementType.TYPE)
@@ -327,51 +325,6 @@ public sealed interface Edit
         @Override
         public String undoKey() {
             return "missing-codes";
-        }
-    }
-
-    /** Figures covered until they are answered, or open. */
-    @Written("cover")
-    record CoverFigures(boolean on) implements Edit {
-        @Override
-        public Assignment apply(Assignment before) {
-            return before.withAttempts(before.attempts().covering(on));
-        }
-
-        @Override
-        public String undoKey() {
-            return on ? "cover" : "uncover";
-        }
-    }
-
-    /** The cover of one figure lifted before there was an answer. */
-    @Written("lift")
-    record LiftCover(String sheetId, String measure) implements Edit {
-        @Override
-        public Assignment apply(Assignment before) {
-            Assignment.Question question = new Assignment.Question(sheetId, measure);
-            return before.covers(sheetId, measure)
-                    ? before.withAttempts(before.attempts().lifting(question))
-                    : before;
-        }
-
-        @Override
-        public String undoKey() {
-            return "lift-cover";
-        }
-    }
-
-    /** An answer written, changed, or wiped out by an empty text. */
-    @Written("answer")
-    record WriteAnswer(String sheetId, String measure, String answer) implements Edit {
-        @Override
-        public Assignment apply(Assignment before) {
-            return before.withAnswer(new Assignment.Question(sheetId, measure), answer);
-        }
-
-        @Override
-        public String undoKey() {
-            return "answer";
         }
     }
 

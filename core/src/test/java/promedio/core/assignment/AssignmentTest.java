@@ -227,7 +227,7 @@ class AssignmentTest {
                 new Edit.SetEntry("s1", 0, 1, "5"),
                 new Edit.InsertRows("s1", 2, List.of(List.of("7", "8"))),
                 new Edit.SwitchEntries("s1", 0, false),
-                new Edit.WriteAnswer("s1", "mean", "3.5"),
+                new AnswerEdit.WriteAnswer("s1", "mean", "3.5"),
                 new Edit.ChangeCard(CourseCard.STANDARD.with(CardKey.DIVISOR, Divisor.POPULATION)),
                 new Edit.SetMissingCodes("s1", Set.of("-99")),
                 new Edit.Rename("s1", "Minutes", "min"),
@@ -257,24 +257,24 @@ class AssignmentTest {
     void a_covered_figure_is_seen_after_an_answer_or_a_lifted_cover_and_the_first_answer_is_kept() {
         History history = new History(Assignment.EMPTY);
         history.make(new Edit.AddSheet(0, SampleSheet.list("s1", "Sample", "", Entries.of("1", "2"))));
-        history.make(new Edit.WriteAnswer("s1", "median", "1.5"));
+        history.make(new AnswerEdit.WriteAnswer("s1", "median", "1.5"));
         assertThat(history.present().covers("s1", "mean")).isFalse();
-        history.make(new Edit.CoverFigures(true));
+        history.make(new AnswerEdit.CoverFigures(true));
         assertThat(history.present().covers("s1", "mean")).isTrue();
         assertThat(history.present().covers("s1", "median"))
                 .as("answered before")
                 .isFalse();
-        history.make(new Edit.WriteAnswer("s1", "mean", "3"));
-        history.make(new Edit.WriteAnswer("s1", "mean", "1.5"));
-        history.make(new Edit.WriteAnswer("s1", "mean", ""));
+        history.make(new AnswerEdit.WriteAnswer("s1", "mean", "3"));
+        history.make(new AnswerEdit.WriteAnswer("s1", "mean", "1.5"));
+        history.make(new AnswerEdit.WriteAnswer("s1", "mean", ""));
         assertThat(history.present().covers("s1", "mean"))
                 .as("seen once is seen")
                 .isFalse();
         Assignment.Question mean = new Assignment.Question("s1", "mean");
         assertThat(history.present().attempts().firstAnswer(mean)).contains("3");
-        history.make(new Edit.LiftCover("s1", "sd"));
+        history.make(new AnswerEdit.LiftCover("s1", "sd"));
         assertThat(history.present().covers("s1", "sd")).isFalse();
-        assertThat(history.make(new Edit.LiftCover("s1", "sd"))).isFalse();
+        assertThat(history.make(new AnswerEdit.LiftCover("s1", "sd"))).isFalse();
         history.undo();
         assertThat(history.present().covers("s1", "sd")).isTrue();
     }

@@ -2,6 +2,7 @@ package promedio.desktop.demo;
 
 import java.util.ArrayList;
 import java.util.List;
+import promedio.core.assignment.AnswerEdit;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.Interpretation;
@@ -65,7 +66,7 @@ final class DemoAnswers {
     }
 
     private void write(String sheet, String question, String text) {
-        answers.add(new Edit.WriteAnswer(sheet, question, text));
+        answers.add(new AnswerEdit.WriteAnswer(sheet, question, text));
     }
 
     private Sample sample(String sheetId) {

@@ -2,9 +2,9 @@ package promedio.desktop.model;
 
 import java.util.Optional;
 import javafx.beans.property.ReadOnlyLongProperty;
+import promedio.core.assignment.AnswerEdit;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Attempts;
-import promedio.core.assignment.Edit;
 import promedio.core.marking.Mark;
 import promedio.desktop.text.Words;
 
@@ -20,7 +20,7 @@ public final class Margin {
 
     /** Writes an answer to a question of the chosen sample. */
     public void answer(String question, String text) {
-        desk.make(new Edit.WriteAnswer(desk.selectedProperty().get(), question, text));
+        desk.make(new AnswerEdit.WriteAnswer(desk.selectedProperty().get(), question, text));
     }
 
     /** The answer to a question of the chosen sample; empty text when there is none. */
@@ -35,12 +35,12 @@ public final class Margin {
 
     /** Covers all figures until they are answered, or uncovers them. */
     public void coverFigures(boolean cover) {
-        desk.make(new Edit.CoverFigures(cover));
+        desk.make(new AnswerEdit.CoverFigures(cover));
     }
 
     /** Lifts the cover of one figure without an answer. */
     public void liftCover(String question) {
-        desk.make(new Edit.LiftCover(desk.selectedProperty().get(), question));
+        desk.make(new AnswerEdit.LiftCover(desk.selectedProperty().get(), question));
     }
 
     /** How a figure came to be seen, for the margin: after a first answer that differs, or with the cover lifted. */

@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.Set;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Attempts;
+import promedio.core.assignment.Hints;
 import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
 import promedio.core.sentence.Visible;
@@ -32,6 +33,13 @@ final class AnswersJson {
         ArrayNode lifted = node.putArray("lifted");
         attempts.lifted().forEach(question -> question(question, lifted));
         writeAnswers(attempts.firstAnswers(), node.putArray("firstAnswers"));
+        Hints hints = attempts.hints();
+        if (!hints.equals(Hints.OFF)) {
+            ArrayNode taken = node.put("hints", hints.on()).putArray("hintsTaken");
+            hints.taken().forEach((given, count) -> question(given.question(), taken)
+                    .put("answer", given.answer())
+                    .put("count", count));
+        }
     }
 
     private static ObjectNode question(Assignment.Question question, ArrayNode to) {
@@ -50,7 +58,18 @@ final class AnswersJson {
         JsonNode node = from.path("attempts");
         Set<Assignment.Question> lifted = new LinkedHashSet<>();
         node.path("lifted").forEach(question -> lifted.add(readQuestion(question)));
-        return new Attempts(node.path("first").asBoolean(), lifted, readAll(node.path("firstAnswers")));
+        Map<Hints.Given, Integer> taken = new LinkedHashMap<>();
+        node.path("hintsTaken")
+                .forEach(one -> taken.put(
+                        new Hints.Given(
+                                readQuestion(one),
+                                Visible.encodable(one.path("answer").asText())),
+                        Math.max(0, Math.min(Hints.LAST, one.path("count").asInt()))));
+        return new Attempts(
+                node.path("first").asBoolean(),
+                lifted,
+                readAll(node.path("firstAnswers")),
+                new Hints(node.path("hints").asBoolean(), taken));
     }
 
     private static Map<Assignment.Question, String> readAll(JsonNode array) {
@@ -60,7 +79,7 @@ final class AnswersJson {
         return answers;
     }
 
-    private static Assignment.Question readQuestion(JsonNode node) {
+    static Assignment.Question readQuestion(JsonNode node) {
         return new Assignment.Question(
                 Visible.encodable(node.path("sample").asText()),
                 Visible.encodable(node.path("measure").asText()));

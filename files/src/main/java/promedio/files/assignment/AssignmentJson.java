@@ -25,9 +25,12 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Attempts;
 import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Foreign;
+import promedio.core.assignment.Hints;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Links;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.assignment.Task;
+import promedio.core.assignment.Tasks;
 import promedio.core.course.CourseCard;
 import promedio.core.data.Entries;
 import promedio.core.sentence.Visible;
@@ -127,6 +130,7 @@ final class AssignmentJson {
             samples.insert(Math.min(unread.get(i).at(), samples.size()), sample);
         }
         AnswersJson.write(assignment, document);
+        TasksJson.write(assignment.tasks(), document);
         return document;
     }
 
@@ -294,9 +298,31 @@ final class AssignmentJson {
                     sheets,
                     card.card(),
                     known(AnswersJson.readAnswers(document), known),
-                    new Attempts(attempts.first(), lifted, known(attempts.firstAnswers(), known)),
+                    new Attempts(
+                            attempts.first(),
+                            lifted,
+                            known(attempts.firstAnswers(), known),
+                            known(attempts.hints(), known)),
                     new Foreign(card.unknown(), unread),
-                    tables);
+                    tables,
+                    tasks(known));
+        }
+
+        private Tasks tasks(UnaryOperator<Assignment.Question> known) {
+            Tasks read = TasksJson.read(document);
+            List<Task> tasks = read.all().stream()
+                    .map(task -> new Task(
+                            known.apply(task.question()), task.text(), task.places(), task.points(), task.tolerance()))
+                    .toList();
+            return new Tasks(read.card(), tasks);
+        }
+
+        private static Hints known(Hints hints, UnaryOperator<Assignment.Question> known) {
+            Map<Hints.Given, Integer> taken = new LinkedHashMap<>();
+            hints.taken()
+                    .forEach((given, count) ->
+                            taken.put(new Hints.Given(known.apply(given.question()), given.answer()), count));
+            return new Hints(hints.on(), taken);
         }
 
         private static Map<Assignment.Question, String> known(

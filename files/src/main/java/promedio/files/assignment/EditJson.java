@@ -21,6 +21,7 @@ import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.assignment.Task;
 import promedio.core.course.CourseCard;
 import promedio.core.tabulate.Tabulation;
 
@@ -80,6 +81,9 @@ final class EditJson {
         parts.put(
                 DataTable.class.getName(),
                 Part.of(TablesJson::write, (edit, name, originals) -> WholeJson.readTable(edit.path(name), originals)));
+        parts.put(
+                Task.class.getName(),
+                Part.of(TasksJson::write, (edit, name, originals) -> TasksJson.readTask(edit.path(name))));
         parts.put(
                 Link.class.getName(),
                 Part.of(TablesJson::write, (edit, name, originals) -> TablesJson.readLink(edit.path(name))));

@@ -36,6 +36,7 @@ final class WholeJson {
             assignment.tables().forEach(table -> tables.add(TablesJson.write(table)));
         }
         AnswersJson.write(assignment, node);
+        TasksJson.write(assignment.tasks(), node);
         if (!assignment.foreign().equals(Foreign.NOTHING)) {
             node.set("foreign", write(assignment.foreign()));
         }
@@ -87,7 +88,8 @@ final class WholeJson {
                 AnswersJson.readAnswers(node),
                 AnswersJson.readAttempts(node),
                 readForeign(node.path("foreign")),
-                tables);
+                tables,
+                TasksJson.read(node));
     }
 
     /** @throws IllegalArgumentException when its original is not there or cannot be read */

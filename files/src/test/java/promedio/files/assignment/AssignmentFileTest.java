@@ -24,7 +24,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Attempts;
+import promedio.core.assignment.Hints;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.assignment.Task;
+import promedio.core.assignment.Tasks;
 import promedio.core.course.Accuracy;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
@@ -38,28 +41,40 @@ import promedio.files.InputProblem;
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class AssignmentFileTest {
     private static final Assignment ASSIGNMENT = new Assignment(
-            "Repair café, “sheet 3”",
-            List.of(
-                    SampleSheet.list(
-                                    "s1",
-                                    "Minutes, all of them",
-                                    "min",
-                                    Entries.of(
-                                            "12", "", "n/a", " 15 ", "1e3", "a \"word\"", "two\nlines", "-0", "12.50"))
-                            .withMissingCodes(Set.of("n/a", "-99"))
-                            .switched(List.of(0), false)
-                            .switched(List.of(8), false)
-                            .tabulated(Optional.of(Tabulation.of(Exact.ratio(5, 2), Exact.TWO, 3, true))),
-                    SampleSheet.frequencies("s2", "Visitors", "", Entries.of("8", "9", ""), Entries.of("3", "x", "")),
-                    SampleSheet.list("s3", "Nothing yet", "", Entries.NONE)),
-            CourseCard.STANDARD
-                    .with(CardKey.QUARTILES, QuartileRule.HF7)
-                    .with(CardKey.ACCURACY, new Accuracy(Accuracy.Kind.FIGURES, 4)),
-            Map.of(new Assignment.Question("s1", "mean"), "13,5", new Assignment.Question("s2", "sd"), "√2"),
-            new Attempts(
-                    true,
-                    Set.of(new Assignment.Question("s1", "range")),
-                    Map.of(new Assignment.Question("s1", "mean"), "12")));
+                    "Repair café, “sheet 3”",
+                    List.of(
+                            SampleSheet.list(
+                                            "s1",
+                                            "Minutes, all of them",
+                                            "min",
+                                            Entries.of(
+                                                    "12",
+                                                    "",
+                                                    "n/a",
+                                                    " 15 ",
+                                                    "1e3",
+                                                    "a \"word\"",
+                                                    "two\nlines",
+                                                    "-0",
+                                                    "12.50"))
+                                    .withMissingCodes(Set.of("n/a", "-99"))
+                                    .switched(List.of(0), false)
+                                    .switched(List.of(8), false)
+                                    .tabulated(Optional.of(Tabulation.of(Exact.ratio(5, 2), Exact.TWO, 3, true))),
+                            SampleSheet.frequencies(
+                                    "s2", "Visitors", "", Entries.of("8", "9", ""), Entries.of("3", "x", "")),
+                            SampleSheet.list("s3", "Nothing yet", "", Entries.NONE)),
+                    CourseCard.STANDARD
+                            .with(CardKey.QUARTILES, QuartileRule.HF7)
+                            .with(CardKey.ACCURACY, new Accuracy(Accuracy.Kind.FIGURES, 4)),
+                    Map.of(new Assignment.Question("s1", "mean"), "13,5", new Assignment.Question("s2", "sd"), "√2"),
+                    new Attempts(
+                            true,
+                            Set.of(new Assignment.Question("s1", "range")),
+                            Map.of(new Assignment.Question("s1", "mean"), "12"),
+                            new Hints(true, Map.of(new Hints.Given(new Assignment.Question("s1", "mean"), "13,5"), 2))))
+            .withTasks(new Tasks(
+                    Optional.of(CourseCard.STANDARD), List.of(Task.of(new Assignment.Question("s2", "median")))));
 
     @Test
     void what_is_written_is_read_again_letter_by_letter(@TempDir Path folder) throws InputProblem {

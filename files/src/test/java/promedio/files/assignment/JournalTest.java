@@ -6,6 +6,7 @@ import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.PrintStream;
+import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -19,6 +20,7 @@ import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import promedio.core.assignment.AnswerEdit;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Edit;
@@ -27,6 +29,7 @@ import promedio.core.assignment.Link;
 import promedio.core.assignment.Original;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.assignment.TableEdit;
+import promedio.core.assignment.Task;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.course.Divisor;
@@ -51,9 +54,22 @@ class JournalTest {
                 new Edit.Tabulate("s1", Optional.of(Tabulation.of(Exact.ZERO, Exact.HALF, 3, true))),
                 new Edit.Together(
                         "remove-entries", List.of(new Edit.RemoveRows("s1", 1, 1), new Edit.RemoveRows("s1", 0, 1))),
-                new Edit.CoverFigures(true),
-                new Edit.LiftCover("s1", "sd"),
-                new Edit.WriteAnswer("s1", "mean", "3,5"),
+                new AnswerEdit.CoverFigures(true),
+                new AnswerEdit.LiftCover("s1", "sd"),
+                new AnswerEdit.WriteAnswer("s1", "mean", "3,5"),
+                new AnswerEdit.GiveHints(true),
+                new AnswerEdit.TakeHint("s1", "mean"),
+                new AnswerEdit.SetCard(true),
+                new AnswerEdit.PoseTask(
+                        0,
+                        new Task(
+                                new Assignment.Question("s1", "mean"),
+                                "Find the “mean”",
+                                Optional.of(1),
+                                Optional.of(new BigDecimal("2.5")),
+                                Optional.of(1))),
+                new AnswerEdit.PoseTask(0, Task.of(new Assignment.Question("s1", "sd"))),
+                new AnswerEdit.DropTask("s1", "sd"),
                 new Edit.ChangeCard(CourseCard.STANDARD.with(CardKey.DIVISOR, Divisor.POPULATION)),
                 new Edit.RemoveRows("s1", 0, 1),
                 new Edit.RemoveSheet("s2"),

@@ -1,6 +1,7 @@
 package promedio.files.assignment;
 
 import java.io.IOException;
+import java.math.BigDecimal;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -8,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import promedio.core.assignment.AnswerEdit;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Edit;
@@ -15,6 +17,7 @@ import promedio.core.assignment.Link;
 import promedio.core.assignment.Original;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.assignment.TableEdit;
+import promedio.core.assignment.Task;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.data.Entries;
@@ -82,13 +85,13 @@ final class RandomEdits {
             return addSheet(present);
         }
         SampleSheet sheet = present.sheets().get(random.nextInt(present.sheets().size()));
-        return switch (random.nextInt(13)) {
+        return switch (random.nextInt(15)) {
             case 0 -> new Edit.Retitle("Title " + made + typed());
             case 1 -> new Edit.ChangeCard(card(present.card()));
             case 2 -> new Edit.Rename(sheet.id(), "Name " + made, typed());
-            case 3 -> new Edit.CoverFigures(random.nextBoolean());
-            case 4 -> new Edit.LiftCover(sheet.id(), measure());
-            case 5 -> new Edit.WriteAnswer(sheet.id(), measure(), random.nextInt(4) == 0 ? "" : made + typed());
+            case 3 -> new AnswerEdit.CoverFigures(random.nextBoolean());
+            case 4 -> new AnswerEdit.LiftCover(sheet.id(), measure());
+            case 5 -> new AnswerEdit.WriteAnswer(sheet.id(), measure(), random.nextInt(4) == 0 ? "" : made + typed());
             case 6 ->
                 new Edit.SetMissingCodes(sheet.id(), random.nextBoolean() ? Set.of() : Set.of("n/a", typed() + "x"));
             case 7 ->
@@ -101,8 +104,28 @@ final class RandomEdits {
             case 8 -> random.nextInt(4) == 0 ? new Edit.RemoveSheet(sheet.id()) : insert(sheet);
             case 9 -> new Edit.Together("remove-entries", List.of(insert(sheet), ofRow(sheet)));
             case 10 -> insert(sheet);
+            case 11 -> random.nextBoolean() ? hints(sheet) : new AnswerEdit.SetCard(random.nextBoolean());
+            case 12 ->
+                random.nextInt(3) == 0
+                        ? new AnswerEdit.DropTask(sheet.id(), measure())
+                        : new AnswerEdit.PoseTask(random.nextInt(3), task(sheet));
             default -> ofRow(sheet);
         };
+    }
+
+    private Edit hints(SampleSheet sheet) {
+        return random.nextInt(3) == 0
+                ? new AnswerEdit.GiveHints(random.nextBoolean())
+                : new AnswerEdit.TakeHint(sheet.id(), measure());
+    }
+
+    private Task task(SampleSheet sheet) {
+        return new Task(
+                new Assignment.Question(sheet.id(), measure()),
+                random.nextBoolean() ? "" : "Find it" + typed(),
+                random.nextBoolean() ? Optional.empty() : Optional.of(random.nextInt(4)),
+                random.nextBoolean() ? Optional.empty() : Optional.of(BigDecimal.valueOf(random.nextInt(30), 1)),
+                random.nextBoolean() ? Optional.empty() : Optional.of(random.nextInt(3)));
     }
 
     private Edit ofTable(Assignment present) {
