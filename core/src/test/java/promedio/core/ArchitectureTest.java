@@ -36,6 +36,7 @@ class ArchitectureTest {
             "slip",
             "marking",
             "assignment",
+            "answers",
             "pasted");
 
     @Test

@@ -5,6 +5,7 @@ import java.util.Optional;
 import promedio.core.course.Accuracy;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
+import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 
 /**
@@ -46,5 +47,19 @@ public record Task(
         CourseCard card = places.map(many -> of.with(CardKey.ACCURACY, Accuracy.places(many)))
                 .orElse(of);
         return tolerance.map(units -> card.with(CardKey.TOLERANCE, units)).orElse(card);
+    }
+
+    /** The question in words: its number, its text, the places it asks for and what it is worth. */
+    public Sentence told(int number) {
+        Sentence told = text.isEmpty() ? Sentence.of("task.number", number) : Sentence.of("task.text", number, text);
+        if (places.isPresent()) {
+            told = Sentence.of(
+                    "task.and", told, Sentence.of(places.get() == 1 ? "task.place" : "task.places", places.get()));
+        }
+        if (points.isPresent()) {
+            String key = points.get().compareTo(BigDecimal.ONE) == 0 ? "task.point" : "task.points";
+            told = Sentence.of("task.and", told, Sentence.of(key, points.get().toPlainString()));
+        }
+        return told;
     }
 }

@@ -1,11 +1,14 @@
 package promedio.core.marking;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import promedio.core.course.CourseCard;
 import promedio.core.number.Figure;
 import promedio.core.sentence.Sentence;
+import promedio.core.slip.Slips;
 import promedio.core.working.FigureText;
 
 /**
@@ -15,8 +18,10 @@ import promedio.core.working.FigureText;
  * @param word the short word beside the answer
  * @param details what else is to be said
  * @param likeliest the mistake that most likely led to the answer, where one is known
+ * @param fault what kind of fault it is, for a hint that does not give it away; empty where there is none
  */
-public record Mark(Kind kind, Sentence word, List<Sentence> details, Optional<Explanation> likeliest) {
+public record Mark(
+        Kind kind, Sentence word, List<Sentence> details, Optional<Explanation> likeliest, Optional<Sentence> fault) {
     /** What a verdict comes to; each has a glyph, a word and a colour of its own. */
     public enum Kind {
         /** Right. */
@@ -39,7 +44,7 @@ public record Mark(Kind kind, Sentence word, List<Sentence> details, Optional<Ex
     /** The same with one more sentence, where there is one. */
     public Mark with(Optional<Sentence> more) {
         return new Mark(
-                kind, word, Stream.concat(details.stream(), more.stream()).toList(), likeliest);
+                kind, word, Stream.concat(details.stream(), more.stream()).toList(), likeliest, fault);
     }
 
     /** A verdict in words. */
@@ -48,6 +53,8 @@ public record Mark(Kind kind, Sentence word, List<Sentence> details, Optional<Ex
     }
 
     private static final class Telling implements Verdict.Cases<Mark> {
+        private static final Set<String> ROUNDING = Set.of("early-rounding", "truncated");
+
         private final CourseCard card;
         private final FigureText text;
 
@@ -57,7 +64,16 @@ public record Mark(Kind kind, Sentence word, List<Sentence> details, Optional<Ex
         }
 
         private static Mark mark(Kind kind, String word, Sentence... details) {
-            return new Mark(kind, Sentence.of(word), List.of(details), Optional.empty());
+            return new Mark(kind, Sentence.of(word), List.of(details), Optional.empty(), Optional.empty());
+        }
+
+        private static Mark fault(String kind, String word, Sentence detail) {
+            return new Mark(
+                    Kind.DIFFERS,
+                    Sentence.of(word),
+                    List.of(detail),
+                    Optional.empty(),
+                    Optional.of(Sentence.of("hint.kind." + kind)));
         }
 
         @Override
@@ -128,13 +144,26 @@ public record Mark(Kind kind, Sentence word, List<Sentence> details, Optional<Ex
                     Kind.DIFFERS,
                     Sentence.of("mark.slip"),
                     details,
-                    verdict.likely().stream().findFirst());
+                    Optional.of(verdict.likely().get(0)),
+                    Optional.of(kind(verdict.likely().get(0))));
+        }
+
+        /** What kind of mistake it is; of a pair, of the first. */
+        private static Sentence kind(Explanation mistake) {
+            if (mistake.where().filter("answer"::equals).isPresent()) {
+                return Sentence.of("hint.kind.answer");
+            }
+            Sentence kind = Slips.kind(mistake.slip())
+                    .map(known -> Sentence.of("hint.kind." + known.name().toLowerCase(Locale.ROOT)))
+                    .orElseGet(() ->
+                            Sentence.of(ROUNDING.contains(mistake.slip()) ? "hint.kind.rounding" : "hint.kind.rule"));
+            return mistake.also().isPresent() ? Sentence.of("hint.kind.two", kind) : kind;
         }
 
         @Override
         public Mark otherMeasure(Verdict.OtherMeasure verdict) {
-            return mark(
-                    Kind.DIFFERS,
+            return fault(
+                    "measure",
                     "mark.other-measure",
                     Sentence.of("mark.other-measure.detail", verdict.measure().label()));
         }
@@ -142,15 +171,15 @@ public record Mark(Kind kind, Sentence word, List<Sentence> details, Optional<Ex
         @Override
         public Mark differs(Verdict.Differs verdict) {
             Figure by = verdict.difference();
-            return mark(
-                    Kind.DIFFERS,
+            return fault(
+                    "unknown",
                     "mark.differs",
                     Sentence.of(by.signum() > 0 ? "mark.differs.more" : "mark.differs.less", text.answer(by.abs())));
         }
 
         @Override
         public Mark differsInKind(Verdict.DiffersInKind verdict) {
-            return mark(Kind.DIFFERS, "mark.differs", verdict.why());
+            return fault("number", "mark.differs", verdict.why());
         }
 
         @Override

@@ -67,14 +67,14 @@ final class RoundedWays {
 
         /** What was rounded, and how far. */
         Sentence told(Letters letters) {
-            String many = places == 1 ? ".one" : ".many";
+            String many = places == 1 ? "one" : "many";
             return line.map(one -> isUnnamed(one)
-                            ? Sentence.of("slip.early-rounding.quotient" + many, places)
+                            ? Sentence.of("slip.early-rounding.quotient." + many, places)
                             : Sentence.of(
-                                    "slip.early-rounding.line" + many,
+                                    "slip.early-rounding.line." + many,
                                     letters.of(one).text(),
                                     places))
-                    .orElseGet(() -> Sentence.of("slip.early-rounding.every-line" + many, places));
+                    .orElseGet(() -> Sentence.of("slip.early-rounding.every-line." + many, places));
         }
     }
 

@@ -8,12 +8,34 @@ import java.util.function.Function;
  *
  * @param id its stable id
  * @param commonness how common it is among students, from 1 (rare) to 5
- * @param blames whether it is in how one entry was copied
+ * @param kind what kind of mistake it is, for a hint that does not give it away
  * @param changes what a student who makes it may have written down for a question
  */
-public record Slip(String id, int commonness, boolean blames, Function<Asked, List<Changed>> changes) {
-    /** A mistake in the computation. */
-    Slip(String id, int commonness, Function<Asked, List<Changed>> changes) {
-        this(id, commonness, false, changes);
+public record Slip(String id, int commonness, Kind kind, Function<Asked, List<Changed>> changes) {
+    /** What a hint tells of a mistake before it is named. */
+    public enum Kind {
+        /** A part of the formula. */
+        FORMULA,
+        /** What was divided by what. */
+        DIVISION,
+        /** The root. */
+        ROOT,
+        /** Squares and their sums. */
+        SQUARES,
+        /** The place at which a value was read. */
+        PLACE,
+        /** What was read off a class. */
+        CLASS,
+        /** The rows or columns that were used. */
+        COLUMN,
+        /** One entry. */
+        ENTRY,
+        /** Steps that were not brought back to values. */
+        SCALE
+    }
+
+    /** Whether it is in how one entry was copied. */
+    public boolean blames() {
+        return kind == Kind.ENTRY;
     }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import promedio.core.data.Counts;
 import promedio.core.number.Exact;
+import promedio.core.number.SignificantText;
 import promedio.core.sentence.Visible;
 
 /** How often each text of a column occurs, as {@code solve} prints it: definitions for relations, section 13. */

@@ -12,6 +12,7 @@ import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
 import promedio.core.data.Entries;
 import promedio.core.number.Numerals;
+import promedio.core.number.SignificantText;
 import promedio.core.pasted.Found;
 import promedio.core.pasted.Reading;
 import promedio.core.sentence.Sentence;

@@ -27,6 +27,7 @@ import promedio.core.measure.Catalogue;
 import promedio.core.measure.Measure;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
+import promedio.core.number.SignificantText;
 import promedio.core.sample.Sample;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;

@@ -11,6 +11,7 @@ import promedio.core.data.Column;
 import promedio.core.data.PointedOut;
 import promedio.core.data.Summary;
 import promedio.core.data.Table;
+import promedio.core.number.SignificantText;
 import promedio.core.sentence.Visible;
 import promedio.files.table.Delimiter;
 import promedio.files.table.TableFile;

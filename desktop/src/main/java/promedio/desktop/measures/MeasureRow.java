@@ -82,7 +82,13 @@ final class MeasureRow extends HBox {
     }
 
     /** What a row without its working shows; while that is the same, nothing is built anew. */
-    private record Written(MeasureLine line, boolean covered, String answer, String attempt, Optional<Mark> mark) {}
+    private record Written(
+            MeasureLine line,
+            boolean covered,
+            String answer,
+            String attempt,
+            Optional<String> posed,
+            Optional<Mark> mark) {}
 
     void show(MeasureLine shown, SheetFigures figures) {
         Margin margin = model.margin();
@@ -91,6 +97,7 @@ final class MeasureRow extends HBox {
                 margin.covers(question),
                 margin.answer(question),
                 margin.attempt(question),
+                margin.posed(question),
                 margin.mark(question));
         boolean open = model.looking().opened().contains(question);
         if (!open && working == null && now.equals(written)) {

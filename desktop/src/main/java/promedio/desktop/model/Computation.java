@@ -79,17 +79,17 @@ final class Computation {
     }
 
     /** The mark of an answer; none while it is being marked. */
-    Optional<Mark> mark(String question, String answer, Map<String, String> answers) {
+    Optional<Mark> mark(String question, String answer, Answered answered) {
         // While a value is only being tried, answers are held against the figures as they stand.
         SheetFigures held = (trying ? settled : figures).get();
         if (held == null) {
             return Optional.empty();
         }
-        Optional<Mark> known = held.known(question, answer, answers);
+        Optional<Mark> known = held.known(question, answer, answered);
         if (known.isEmpty() && held.line(question).isPresent() && marking.add(question)) {
             markingNow.set(true);
             background.run(
-                    () -> held.mark(question, answer, answers),
+                    () -> held.mark(question, answer, answered),
                     mark -> {
                         endMarking(question);
                         marked.set(marked.get() + 1);
@@ -98,7 +98,7 @@ final class Computation {
                         endMarking(question);
                         failed.accept(failure);
                     });
-            return held.known(question, answer, answers);
+            return held.known(question, answer, answered);
         }
         return known;
     }
@@ -109,7 +109,7 @@ final class Computation {
     }
 
     /** Shows the figures of a sheet with the marks of its answers, at once when they are known. */
-    void show(SampleSheet sheet, CourseCard card, Set<String> questions, Map<String, String> answers) {
+    void show(SampleSheet sheet, CourseCard card, Set<String> questions, Answered answered) {
         trying = false;
         SheetFigures known = computed.get(sheet.id());
         if (known != null && known.sheet() == sheet && known.card().equals(card)) {
@@ -122,7 +122,7 @@ final class Computation {
         long mine = asked.incrementAndGet();
         computing.set(true);
         background.run(
-                () -> marked(SheetFigures.of(sheet, card, questions), answers),
+                () -> marked(SheetFigures.of(sheet, card, questions), answered),
                 result -> {
                     if (mine == asked.get()) {
                         shown = mine;
@@ -143,9 +143,9 @@ final class Computation {
         failed.accept(failure);
     }
 
-    private static SheetFigures marked(SheetFigures figures, Map<String, String> answers) {
-        answers.forEach((question, answer) ->
-                figures.line(question).ifPresent(line -> figures.mark(question, answer, answers)));
+    private static SheetFigures marked(SheetFigures figures, Answered answered) {
+        answered.answers().forEach((question, answer) -> figures.line(question)
+                .ifPresent(line -> figures.mark(question, answer, answered)));
         return figures;
     }
 

@@ -1,9 +1,7 @@
 package promedio.desktop.model;
 
 import java.nio.file.Path;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
@@ -19,6 +17,7 @@ import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.History;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.assignment.Task;
 import promedio.core.course.CardKey;
 import promedio.core.measure.Catalogue;
 import promedio.desktop.text.Words;
@@ -411,7 +410,7 @@ public final class DeskModel {
         filing.onDisk().compare(present);
         past.name();
         sheet().ifPresentOrElse(
-                        sheet -> computation.show(sheet, present.card(), questions(sheet.id()), answers(sheet.id())),
+                        sheet -> computation.show(sheet, present.card(), questions(sheet.id()), answered()),
                         computation::clear);
         trial.carry(past::rowsSince);
     }
@@ -419,22 +418,16 @@ public final class DeskModel {
     /** The questions to put on the page besides the usual ones: asked for, or answered. */
     Set<String> questions(String sheetId) {
         Set<String> questions = new LinkedHashSet<>(asked);
-        questions.addAll(answers(sheetId).keySet());
+        assignment().tasks().all().stream()
+                .map(Task::question)
+                .filter(question -> question.sheetId().equals(sheetId))
+                .forEach(question -> questions.add(question.measure()));
+        questions.addAll(Answered.of(assignment(), sheetId).questions());
         return questions;
     }
 
-    /** The answers about the chosen sample, by question. */
-    Map<String, String> answers() {
-        return answers(selected.get());
-    }
-
-    private Map<String, String> answers(String sheetId) {
-        Map<String, String> answers = new LinkedHashMap<>();
-        assignment().answers().forEach((question, answer) -> {
-            if (question.sheetId().equals(sheetId)) {
-                answers.put(question.measure(), answer);
-            }
-        });
-        return answers;
+    /** The answers about the chosen sample. */
+    Answered answered() {
+        return Answered.of(assignment(), selected.get());
     }
 }

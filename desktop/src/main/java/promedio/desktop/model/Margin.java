@@ -1,10 +1,14 @@
 package promedio.desktop.model;
 
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyLongProperty;
 import promedio.core.assignment.AnswerEdit;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Attempts;
+import promedio.core.assignment.Hints;
+import promedio.core.assignment.Tasks;
 import promedio.core.marking.Mark;
 import promedio.desktop.text.Words;
 
@@ -28,9 +32,65 @@ public final class Margin {
         return desk.assignment().answer(desk.selectedProperty().get(), question).orElse("");
     }
 
-    /** Whether a figure of the chosen sample is covered until it is answered. */
+    /** Whether a figure of the chosen sample is covered: until it is answered or, on the hints way, until it is found. */
     public boolean covers(String question) {
-        return desk.assignment().covers(desk.selectedProperty().get(), question);
+        return desk.assignment().covers(desk.selectedProperty().get(), question) || isSought(question);
+    }
+
+    private Assignment.Question asked(String question) {
+        return new Assignment.Question(desk.selectedProperty().get(), question);
+    }
+
+    /** Whether marks give hints, one by one. */
+    public boolean givesHints() {
+        Attempts attempts = desk.assignment().attempts();
+        return attempts.first() && attempts.hints().on();
+    }
+
+    /** On the hints way: answered, and neither right nor looked up nor told yet. */
+    public boolean isSought(String question) {
+        String answer = answer(question);
+        boolean open = !givesHints()
+                || answer.isEmpty()
+                || desk.assignment().attempts().lifted().contains(asked(question))
+                || hints(question) >= Hints.LAST;
+        return !open && mark(question).filter(mark -> mark.fault().isEmpty()).isEmpty();
+    }
+
+    /** How many hints were taken to the answer as it is. */
+    public int hints(String question) {
+        return desk.assignment().attempts().hints().to(asked(question), answer(question));
+    }
+
+    /** What was told so far on the hints way; empty while nothing was. */
+    public String told(String question) {
+        SheetFigures figures = desk.settledProperty().get();
+        Optional<Mark> mark = mark(question);
+        if (figures == null || mark.isEmpty() || hints(question) == 0) {
+            return "";
+        }
+        return figures.line(question)
+                .flatMap(line -> figures.clues(line, mark.get()))
+                .map(clues -> hints(question) == 1
+                        ? Words.of(clues.step())
+                        : Words.of(clues.step()) + " " + Words.of(clues.kind()))
+                .orElse("");
+    }
+
+    /** Takes one more hint to the answer as it is. */
+    public void takeHint(String question) {
+        desk.make(new AnswerEdit.TakeHint(desk.selectedProperty().get(), question));
+    }
+
+    /** Has marks give hints, or say at once what happened. */
+    public void giveHints(boolean give) {
+        desk.make(new AnswerEdit.GiveHints(give));
+    }
+
+    /** A question as the tutor posed it, where one did. */
+    public Optional<String> posed(String question) {
+        Tasks tasks = desk.assignment().tasks();
+        return tasks.of(asked(question)).map(task -> Words.of(task.told(tasks.number(task))));
     }
 
     /** Covers all figures until they are answered, or uncovers them. */
@@ -45,22 +105,25 @@ public final class Margin {
 
     /** How a figure came to be seen, for the margin: after a first answer that differs, or with the cover lifted. */
     public String attempt(String question) {
-        Assignment.Question asked =
-                new Assignment.Question(desk.selectedProperty().get(), question);
+        Assignment.Question asked = asked(question);
         Attempts attempts = desk.assignment().attempts();
         String first = attempts.firstAnswer(asked)
                 .filter(answer -> !answer.equals(answer(question)))
                 .map(answer -> Words.of("attempt.first", answer))
                 .orElse("");
-        return attempts.lifted().contains(asked)
-                ? Words.of("attempt.lifted") + (first.isEmpty() ? "" : " " + first)
-                : first;
+        int hints = attempts.hints().to(asked);
+        return Stream.of(
+                        attempts.lifted().contains(asked) ? Words.of("attempt.lifted") : "",
+                        first,
+                        hints == 0 ? "" : Words.of(hints == 1 ? "attempt.hint" : "attempt.hints", hints))
+                .filter(said -> !said.isEmpty())
+                .collect(Collectors.joining(" "));
     }
 
     /** The mark of the answer to a question of the chosen sample; none yet while it is being marked. */
     public Optional<Mark> mark(String question) {
         String answer = answer(question);
-        return answer.isEmpty() ? Optional.empty() : computation.mark(question, answer, desk.answers());
+        return answer.isEmpty() ? Optional.empty() : computation.mark(question, answer, desk.answered());
     }
 
     /** Changes whenever a mark is there that was not when it was asked for. */

@@ -2,7 +2,6 @@ package promedio.desktop.model;
 
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,8 +14,10 @@ import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.formula.Evaluation;
 import promedio.core.formula.Outcome;
+import promedio.core.marking.Clues;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Marker;
+import promedio.core.marking.Markers;
 import promedio.core.marking.TwoWorkings;
 import promedio.core.measure.Catalogue;
 import promedio.core.measure.Measure;
@@ -39,7 +40,7 @@ public final class SheetFigures {
     private final CourseCard card;
     private final FigureText text;
     private final List<MeasureLine> lines = new ArrayList<>();
-    private final Marker marker;
+    private final Markers markers;
     private final Map<Attempt, Mark> marks = new ConcurrentHashMap<>();
 
     private SheetFigures(SampleSheet sheet, SampleSheet basis, CourseCard card, Collection<String> asked) {
@@ -48,8 +49,8 @@ public final class SheetFigures {
         this.card = card;
         Sample sample = interpretation.sample();
         this.text = new FigureText(card, sample.places());
-        this.marker = new Marker(
-                sample, card, other -> Interpretation.of(sheet, other).sample(), sheet.unit());
+        this.markers =
+                new Markers(sample, other -> Interpretation.of(sheet, other).sample(), sheet.unit());
         Evaluation evaluation = Evaluation.of(sample);
         for (Measure measure : Catalogue.of(sample).page(card)) {
             lines.add(line(measure, measure.outcome(evaluation)));
@@ -173,25 +174,31 @@ public final class SheetFigures {
         return lines;
     }
 
-    /** An answer beside the others, from which it may follow. */
-    private record Attempt(String question, String answer, Map<String, String> others) {
-        static Attempt of(String question, String answer, Map<String, String> answers) {
-            Map<String, String> others = new HashMap<>(answers);
-            others.remove(question);
-            return new Attempt(question, answer, others);
+    /** An answer beside the others, from which it may follow, and the card it is marked under. */
+    private record Attempt(String question, String answer, Map<String, String> others, CourseCard card) {
+        static Attempt of(String question, String answer, Answered answered) {
+            return new Attempt(question, answer, answered.others(question), answered.card(question));
         }
     }
 
     /** The mark of an answer beside others, where it was marked before. */
-    Optional<Mark> known(String question, String answer, Map<String, String> answers) {
-        return Optional.ofNullable(marks.get(Attempt.of(question, answer, answers)));
+    Optional<Mark> known(String question, String answer, Answered answered) {
+        return Optional.ofNullable(marks.get(Attempt.of(question, answer, answered)));
     }
 
     /** Marks an answer, which can take a while the first time that a question is answered. */
-    synchronized Mark mark(String question, String answer, Map<String, String> answers) {
-        return marks.computeIfAbsent(Attempt.of(question, answer, answers), attempt -> Mark.of(
-                        marker.mark(question, answer, attempt.others()), card, text)
-                .with(marker.aboutUnit(question, answer)));
+    synchronized Mark mark(String question, String answer, Answered answered) {
+        return marks.computeIfAbsent(Attempt.of(question, answer, answered), attempt -> {
+            Marker marker = markers.under(attempt.card());
+            FigureText written = new FigureText(attempt.card(), sample().places());
+            return Mark.of(marker.mark(question, answer, attempt.others()), attempt.card(), written)
+                    .with(marker.aboutUnit(question, answer));
+        });
+    }
+
+    /** What a learner is told one by one of an answer that is not right. */
+    public Optional<Clues> clues(MeasureLine line, Mark mark) {
+        return Clues.of(mark, twoWorkings(line.measure(), mark), working(line.measure(), ""));
     }
 
     /** The line of a question. */

@@ -66,9 +66,20 @@ final class PageEdges extends HBox {
         model.assignmentProperty()
                 .addListener((property, before, now) ->
                         cover.setSelected(now.attempts().first()));
+        CheckBox hints = new CheckBox(Words.of("hints.choose"));
+        hints.setId("hints");
+        hints.getStyleClass().add("cover-choice");
+        Tip.on(hints, Words.of("hints.tip"));
+        hints.setOnAction(click -> model.margin().giveHints(hints.isSelected()));
+        hints.managedProperty().bind(hints.visibleProperty());
+        hints.visibleProperty().bind(cover.selectedProperty());
+        hints.setSelected(model.assignment().attempts().hints().on());
+        model.assignmentProperty()
+                .addListener((property, before, now) ->
+                        hints.setSelected(now.attempts().hints().on()));
         Region between = new Region();
         HBox.setHgrow(between, Priority.ALWAYS);
-        HBox head = new HBox(margin, between, cover);
+        HBox head = new HBox(margin, between, cover, hints);
         head.setAlignment(Pos.BASELINE_LEFT);
         head.getStyleClass().add("margin-head");
         head.visibleProperty()

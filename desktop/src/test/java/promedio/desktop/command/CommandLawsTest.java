@@ -14,6 +14,7 @@ import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import promedio.core.assignment.Interpretation;
+import promedio.core.number.SignificantText;
 import promedio.core.sample.Sample;
 import promedio.core.sentence.Visible;
 import promedio.desktop.model.Background;

@@ -18,6 +18,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import promedio.core.number.Exact;
 import promedio.core.number.Root;
+import promedio.core.number.SignificantText;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class CommandsTest {
@@ -180,9 +181,17 @@ class CommandsTest {
         assertThat(marked.get(1).path("verdict").asText()).isEqualTo("agrees");
         assertThat(misspelt.status()).isEqualTo(3);
         assertThat(misspelt.err()).contains("meen");
-        Path other = Files.writeString(folder.resolve("other.csv"), "question,figure\nmean,4\n");
+        Path other = Files.writeString(folder.resolve("other.csv"), "item,value\nmean,4\n");
         assertThat(run("2\n3\n7\n", "mark", "--answers", other.toString(), "-").status())
                 .isEqualTo(3);
+        // A student a row, and a column for each question; what was left empty was not answered.
+        Path wide = Files.writeString(folder.resolve("wide.csv"), "Name,mean,sd\nAda,4,2.65\nBo,,7.00\n");
+        assertThat(run("2\n3\n7\n", "mark", "--answers", wide.toString(), "-")
+                        .out()
+                        .lines())
+                .filteredOn(line -> !line.startsWith(" "))
+                .extracting(line -> line.replaceAll(" +", " "))
+                .containsExactly("Ada: mean 4 agrees", "Ada: sd 2.65 agrees", "Bo: sd 7.00 a slip");
         assertThat(run("2\n3\n7\n", "mark", "-").status()).isEqualTo(2);
     }
 

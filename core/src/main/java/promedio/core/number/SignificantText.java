@@ -1,20 +1,19 @@
-package promedio.desktop.command;
+package promedio.core.number;
 
 import java.math.BigDecimal;
-import promedio.core.number.Figure;
-import promedio.core.number.HalfRule;
 
 /**
- * A figure as {@code solve} prints it: rounded half-even to significant digits, without trailing zeros, in plain notation
+ * A figure as the command line prints it: rounded half-even to significant digits, without trailing zeros, in plain notation
  * while the exponent of the first digit is within −7 … 20, else {@code d.ddde±k}.
  */
-final class SignificantText {
+public final class SignificantText {
     private static final int LEAST_PLAIN = -7;
     private static final int MOST_PLAIN = 20;
 
     private SignificantText() {}
 
-    static String of(Figure figure, int digits) {
+    /** The text of a figure. */
+    public static String of(Figure figure, int digits) {
         BigDecimal rounded = figure.toFigures(digits, HalfRule.HALF_EVEN);
         if (rounded.signum() == 0) {
             return "0";

@@ -1,0 +1,115 @@
+package promedio.files.answers;
+
+import java.io.InputStream;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import promedio.core.sentence.Sentence;
+import promedio.files.InputProblem;
+import promedio.files.table.ReadingOptions;
+import promedio.files.table.RowFile;
+
+/**
+ * A table of answers from any file that can be read. Either an answer a row, under headings for the measure and the answer, and if
+ * wanted who, sample and places; or a student a row, the first column saying who, with a question over each other column.
+ */
+public final class AnswerRows {
+    private static final Set<String> WHO = Set.of("who", "student", "name", "candidate", "participant", "id");
+    private static final Set<String> MEASURE = Set.of("measure", "question");
+    private static final Set<String> ANSWER = Set.of("answer", "figure", "result");
+
+    private final String source;
+    private final List<Row> rows = new ArrayList<>();
+    private List<String> heading;
+    private int who;
+    private int sample;
+    private int measure;
+    private int answer;
+    private int places;
+
+    private AnswerRows(String source) {
+        this.source = source;
+    }
+
+    /**
+     * One answer as it stands in the file.
+     *
+     * @param line the line or row it stands in, from 1
+     * @param who the student; empty where it is not said
+     * @param sample the sample that is meant; empty where it is not said
+     * @param measure what is answered, as it is called there
+     * @param answer the answer, never empty
+     * @param places the decimal places asked
+     */
+    public record Row(long line, String who, String sample, String measure, String answer, Optional<Integer> places) {}
+
+    /** Reads a file, or standard input for {@code -}. @throws InputProblem when there are no such columns in it */
+    public static List<Row> read(String source, InputStream standardInput, ReadingOptions options) throws InputProblem {
+        AnswerRows answers = new AnswerRows(source);
+        RowFile.of(source, standardInput, options).each(row -> {
+            if (row.isBlank()) {
+                return;
+            }
+            if (answers.heading == null) {
+                answers.head(row);
+            } else if (answers.measure >= 0) {
+                answers.add(row);
+            } else {
+                answers.addAll(row);
+            }
+        });
+        return answers.rows;
+    }
+
+    private void head(RowFile.Row row) throws InputProblem {
+        heading = row.cells().stream().map(String::strip).toList();
+        measure = find(MEASURE);
+        answer = find(ANSWER);
+        who = find(WHO);
+        sample = find(Set.of("sample"));
+        places = find(Set.of("places"));
+        boolean oneEach = measure >= 0 && answer >= 0;
+        boolean table = measure < 0 && answer < 0 && who == 0 && heading.size() > 1;
+        if (!oneEach && !table) {
+            throw new InputProblem(Sentence.of("input.answers", source));
+        }
+    }
+
+    private int find(Set<String> names) {
+        for (int i = 0; i < heading.size(); i++) {
+            if (names.contains(heading.get(i).toLowerCase(Locale.ROOT))) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    private static String cell(RowFile.Row row, int column) {
+        return column < 0 ? "" : row.cell(column);
+    }
+
+    private void add(RowFile.Row row) throws InputProblem {
+        String asked = cell(row, places);
+        if (!asked.matches("[0-9]{0,2}")) {
+            throw new InputProblem(Sentence.of("input.places", source, Long.toString(row.line()), asked));
+        }
+        rows.add(new Row(
+                row.line(),
+                cell(row, who),
+                cell(row, sample),
+                cell(row, measure),
+                cell(row, answer),
+                asked.isEmpty() ? Optional.empty() : Optional.of(Integer.parseInt(asked))));
+    }
+
+    /** A student’s row; what is left empty was not answered. */
+    private void addAll(RowFile.Row row) {
+        for (int i = 1; i < heading.size(); i++) {
+            if (!heading.get(i).isEmpty() && !row.cell(i).isEmpty()) {
+                rows.add(new Row(row.line(), row.cell(0), "", heading.get(i), row.cell(i), Optional.empty()));
+            }
+        }
+    }
+}

@@ -1,0 +1,60 @@
+package promedio.files.delimited;
+
+import de.siegmar.fastcsv.writer.CsvWriter;
+import de.siegmar.fastcsv.writer.LineDelimiter;
+import java.io.IOException;
+import java.io.OutputStreamWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Iterator;
+import java.util.List;
+import java.util.stream.Stream;
+import promedio.core.number.Numerals;
+import promedio.files.AtomicFile;
+import promedio.files.InputProblem;
+
+/**
+ * CSV for other programs. A cell that is no number and begins as a formula does in programs with tables of cells gets an
+ * apostrophe in front, so that nothing is computed when it is opened there.
+ */
+public final class GuardedCsv {
+    private GuardedCsv() {}
+
+    /**
+     * Writes rows; the file is replaced as a whole or left as it was.
+     *
+     * @return how many cells got an apostrophe
+     * @throws InputProblem when it cannot be written
+     */
+    public static int write(Path file, Stream<List<String>> rows) throws InputProblem {
+        int[] guarded = {0};
+        try {
+            AtomicFile.write(file, out -> {
+                OutputStreamWriter text = new OutputStreamWriter(out, StandardCharsets.UTF_8);
+                CsvWriter writer =
+                        CsvWriter.builder().lineDelimiter(LineDelimiter.CRLF).build(text);
+                for (Iterator<List<String>> left = rows.iterator(); left.hasNext(); ) {
+                    writer.writeRecord(guarded(left.next(), guarded));
+                }
+                writer.flush();
+            });
+            return guarded[0];
+        } catch (IOException problem) {
+            throw AtomicFile.problem(file, problem);
+        }
+    }
+
+    private static List<String> guarded(List<String> cells, int[] count) {
+        List<String> guarded = new ArrayList<>();
+        for (String cell : cells) {
+            boolean formula = !cell.isEmpty()
+                    && "=+-@\t\r".indexOf(cell.charAt(0)) >= 0
+                    && Numerals.POINT.read(cell).isEmpty()
+                    && Numerals.COMMA.read(cell).isEmpty();
+            count[0] += formula ? 1 : 0;
+            guarded.add(formula ? "'" + cell : cell);
+        }
+        return guarded;
+    }
+}
