@@ -146,7 +146,7 @@ public final class MarkedSet {
     public String note(String who, QuestionNames names) {
         StringBuilder note = new StringBuilder(who)
                 .append('\n')
-                .append(Sentence.of("marked.points", plain(points(who)), plain(allPoints())))
+                .append(Sentence.of("marked.points", Task.plain(points(who)), Task.plain(allPoints())))
                 .append("\n\n");
         for (Assignment.Question question : questions) {
             String asked = tasks.of(question)
@@ -172,10 +172,5 @@ public final class MarkedSet {
             });
         }
         return note.toString();
-    }
-
-    /** Points without zeros that say nothing. */
-    public static String plain(BigDecimal points) {
-        return points.signum() == 0 ? "0" : points.stripTrailingZeros().toPlainString();
     }
 }

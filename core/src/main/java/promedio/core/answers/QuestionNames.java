@@ -117,15 +117,21 @@ public final class QuestionNames {
                 || letters.equals(name);
     }
 
-    /** How a question is called: its number and text, or the name of the measure, with its sample where there are several. */
+    /** How a question is called: the name of the measure, with its sample where there are several. */
     public String called(Assignment.Question question) {
-        String measure = Optional.ofNullable(catalogues.get(question.sheetId()))
+        return catalogues.size() > 1 ? sample(question) + ": " + measure(question) : measure(question);
+    }
+
+    /** The name of the measure that is asked. */
+    public String measure(Assignment.Question question) {
+        return Optional.ofNullable(catalogues.get(question.sheetId()))
                 .flatMap(catalogue -> catalogue.find(question.measure(), assignment.card()))
                 .map(found -> found.label().toString())
                 .orElse(question.measure());
-        boolean several = catalogues.size() > 1;
-        return several
-                ? assignment.sheet(question.sheetId()).map(SampleSheet::name).orElse("") + ": " + measure
-                : measure;
+    }
+
+    /** The name of the sample that is asked about. */
+    public String sample(Assignment.Question question) {
+        return assignment.sheet(question.sheetId()).map(SampleSheet::name).orElse("");
     }
 }

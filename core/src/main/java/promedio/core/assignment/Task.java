@@ -49,6 +49,13 @@ public record Task(
         return tolerance.map(units -> card.with(CardKey.TOLERANCE, units)).orElse(card);
     }
 
+    /** The question in few words: its number, its text, and the places it asks for where a card has others. */
+    public Sentence brief(int number, CourseCard card) {
+        boolean usual = places.isEmpty() || card(card).get(CardKey.ACCURACY).equals(card.get(CardKey.ACCURACY));
+        Task bare = new Task(question, text, usual ? Optional.empty() : places, Optional.empty(), tolerance);
+        return bare.told(number);
+    }
+
     /** The question in words: its number, its text, the places it asks for and what it is worth. */
     public Sentence told(int number) {
         Sentence told = text.isEmpty() ? Sentence.of("task.number", number) : Sentence.of("task.text", number, text);
@@ -58,8 +65,13 @@ public record Task(
         }
         if (points.isPresent()) {
             String key = points.get().compareTo(BigDecimal.ONE) == 0 ? "task.point" : "task.points";
-            told = Sentence.of("task.and", told, Sentence.of(key, points.get().toPlainString()));
+            told = Sentence.of("task.and", told, Sentence.of(key, plain(points.get())));
         }
         return told;
+    }
+
+    /** Points without zeros that say nothing. */
+    public static String plain(BigDecimal points) {
+        return points.signum() == 0 ? "0" : points.stripTrailingZeros().toPlainString();
     }
 }

@@ -7,6 +7,7 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
@@ -29,6 +30,8 @@ public final class CardPane extends VBox {
 
     private final DeskModel model;
     private final List<Runnable> refreshers = new ArrayList<>();
+    private final Label set = new Label();
+    private final Hyperlink back = new Hyperlink(Words.of("card.set.back"));
     private boolean showing;
 
     /** The card of a desk, closed. */
@@ -59,7 +62,14 @@ public final class CardPane extends VBox {
         close.setOnAction(click -> setOpen(false));
         Region spacer = new Region();
         HBox.setHgrow(spacer, javafx.scene.layout.Priority.ALWAYS);
-        HBox top = new HBox(new VBox(head, intro), spacer, close);
+        back.setId("card-put-back");
+        back.setOnAction(click -> model.classwork().putCardBack());
+        set.getStyleClass().add("card-set");
+        set.setWrapText(true);
+        HBox setLine = new HBox(set, back);
+        setLine.setAlignment(Pos.BASELINE_LEFT);
+        refreshers.add(() -> showSet(setLine));
+        HBox top = new HBox(new VBox(head, intro, setLine), spacer, close);
         VBox left = new VBox();
         left.getStyleClass().add("card-column");
         for (CardKey.Subject subject : SUBJECTS) {
@@ -71,6 +81,17 @@ public final class CardPane extends VBox {
         groups.getStyleClass().add("card-groups");
         getChildren().addAll(top, groups);
         refresh();
+    }
+
+    /** Whether the card was set with the assignment, and whether it is as it was set. */
+    private void showSet(HBox line) {
+        boolean some = model.classwork().tasks().card().isPresent();
+        boolean changed = model.classwork().isCardChanged();
+        set.setText(Words.of(changed ? "card.set.changed" : "card.set"));
+        back.setVisible(changed);
+        back.setManaged(changed);
+        line.setVisible(some);
+        line.setManaged(some);
     }
 
     /** Opens or closes the card. */
@@ -92,11 +113,16 @@ public final class CardPane extends VBox {
         sentence.setId("card");
         Tip.whenCut(sentence);
         sentence.setOnAction(click -> open.run());
-        Runnable show = () -> sentence.setText(CardSentence.of(
-                model.assignment().card(),
-                model.sheet()
-                        .filter(sheet -> sheet.kind() == SampleSheet.Kind.CLASSES)
-                        .isPresent()));
+        Runnable show = () -> {
+            String said = CardSentence.of(
+                    model.assignment().card(),
+                    model.sheet()
+                            .filter(sheet -> sheet.kind() == SampleSheet.Kind.CLASSES)
+                            .isPresent());
+            boolean set = model.classwork().tasks().card().isPresent();
+            boolean changed = model.classwork().isCardChanged();
+            sentence.setText(set ? Words.of(changed ? "card.set.otherwise" : "card.set.so", said) : said);
+        };
         model.assignmentProperty().addListener((property, before, now) -> show.run());
         model.selectedProperty().addListener((property, before, now) -> show.run());
         show.run();

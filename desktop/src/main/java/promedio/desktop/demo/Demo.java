@@ -33,6 +33,7 @@ public final class Demo {
         for (SampleSheet sheet : sheets) {
             history.make(new Edit.AddSheet(history.present().sheets().size(), sheet));
         }
+        DemoQuestions.pose(history);
         answers(history);
         return history.present();
     }

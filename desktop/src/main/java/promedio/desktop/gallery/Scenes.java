@@ -66,6 +66,7 @@ final class Scenes {
         pastes();
         files();
         shots.addAll(new TableScenes(window).all());
+        shots.addAll(new TutorScenes(window).all());
         notices();
         states();
         slateAndSize();

@@ -1,19 +1,20 @@
 package promedio.desktop.margin;
 
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import javafx.css.PseudoClass;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import promedio.core.marking.Explanation;
 import promedio.core.marking.Mark;
 import promedio.core.sentence.Sentence;
 import promedio.desktop.model.DeskModel;
@@ -28,20 +29,20 @@ public final class AnswerBox extends VBox {
     private final String question;
     private final AnswerField field;
     private final HBox line = new HBox();
-    private final Region glyph = new Region();
+    private final MarkGlyph glyph = new MarkGlyph();
     private final Label word = said("mark-word");
     private final Label detail = said("mark-detail");
     private final Hyperlink compare = new Hyperlink();
     private final Hyperlink hint = new Hyperlink();
     private final Label posed = new Label();
+    private final StringProperty posedInFull = new SimpleStringProperty("");
 
     /** The box for a question. */
     public AnswerBox(DeskModel model, String question, String label) {
         this.model = model;
         this.question = question;
-        getStyleClass().add("answer-box");
+        getStyleClass().addAll("answer-box", "marked");
         field = new AnswerField("answer-" + question, Words.of("answer.spoken", label), this::commit);
-        glyph.getStyleClass().add("mark-glyph");
         Tip.whenCut(word);
         detail.setWrapText(true);
         detail.setMinHeight(USE_PREF_SIZE);
@@ -51,7 +52,8 @@ public final class AnswerBox extends VBox {
         hint.setId("hint-" + question);
         hint.getStyleClass().add("mark-compare");
         hint.setOnAction(press -> model.margin().takeHint(question));
-        posed.getStyleClass().add("task-text");
+        Tip.on(posed, posedInFull);
+        posed.getStyleClass().add("posed-text");
         posed.setWrapText(true);
         posed.setMinHeight(USE_PREF_SIZE);
         line.getChildren().add(field);
@@ -78,10 +80,7 @@ public final class AnswerBox extends VBox {
     public void show() {
         field.show(model.margin().answer(question));
         Optional<Mark> mark = model.margin().mark(question);
-        for (Mark.Kind kind : Mark.Kind.values()) {
-            boolean is = mark.filter(shown -> shown.kind() == kind).isPresent();
-            pseudoClassStateChanged(PseudoClass.getPseudoClass(kind.name().toLowerCase(Locale.ROOT)), is);
-        }
+        MarkGlyph.mark(this, mark.map(Mark::kind));
         boolean sought = mark.isPresent() && model.margin().isSought(question);
         word.setText(
                 sought
@@ -93,28 +92,41 @@ public final class AnswerBox extends VBox {
         detail.setText(Stream.of(said, model.margin().attempt(question))
                 .filter(part -> !part.isEmpty())
                 .collect(Collectors.joining(" ")));
-        showTask();
         keep(line, glyph, mark.isPresent());
         keep(line, word, mark.isPresent());
-        keep(this, detail, !detail.getText().isEmpty());
-        boolean known =
-                mark.flatMap(Mark::likeliest).filter(one -> one.way().isKnown()).isPresent();
-        boolean wrong = mark.flatMap(Mark::fault).isPresent();
+        Optional<Explanation> likeliest = mark.flatMap(Mark::likeliest);
+        boolean known = likeliest.filter(one -> one.way().isKnown()).isPresent();
+        boolean unknown = mark.flatMap(Mark::fault).isPresent() && likeliest.isEmpty();
+        boolean comparable =
+                (known || unknown) && !sought && !model.looking().opened().contains(question);
         compare.setText(Words.of(known ? "mark.compare" : "mark.open"));
-        keep(this, compare, wrong && !sought && !model.looking().opened().contains(question));
         hint.setText(Words.of(HINTS.get(Math.min(model.margin().hints(question), HINTS.size() - 1))));
-        keep(this, hint, sought);
+        Optional<String> task = model.margin().posed(question);
+        posed.setText(task.orElse(""));
+        posedInFull.set(model.margin().posedInFull(question).orElse(""));
+        List<Node> below = new ArrayList<>();
+        task.ifPresent(text -> below.add(posed));
+        below.add(line);
+        if (!detail.getText().isEmpty()) {
+            below.add(detail);
+        }
+        if (comparable) {
+            below.add(compare);
+        }
+        if (sought) {
+            below.add(hint);
+        }
+        arrange(below);
         field.help(mark.isPresent() ? word.getText() + ". " + detail.getText() : detail.getText());
     }
 
-    /** The question as the tutor posed it stands above its answer. */
-    private void showTask() {
-        Optional<String> text = model.margin().posed(question);
-        posed.setText(text.orElse(""));
-        if (text.isEmpty()) {
-            getChildren().remove(posed);
-        } else if (!getChildren().contains(posed)) {
-            getChildren().add(0, posed);
+    /** Has just these nodes, without taking away any that stays: it may have the cursor in it. */
+    private void arrange(List<Node> nodes) {
+        getChildren().retainAll(nodes);
+        for (int i = 0; i < nodes.size(); i++) {
+            if (i >= getChildren().size() || getChildren().get(i) != nodes.get(i)) {
+                getChildren().add(i, nodes.get(i));
+            }
         }
     }
 

@@ -27,6 +27,7 @@ import promedio.core.sample.Sample;
 import promedio.core.sentence.Sentence;
 import promedio.core.working.Working;
 import promedio.desktop.formula.FormulaView;
+import promedio.desktop.margin.TwoWorkingsBox;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.MeasureLine;
 import promedio.desktop.model.SheetFigures;

@@ -60,6 +60,7 @@ public final class DeskModel {
     private final Originals originals;
     private final Tables tables = new Tables(this);
     private final Intake intake = new Intake(this);
+    private final Classwork classwork = new Classwork(this);
     private final Trial trial;
     private final Past past;
     private final Showing showing;
@@ -101,6 +102,11 @@ public final class DeskModel {
     /** Where the originals of tables lie. */
     Originals originals() {
         return originals;
+    }
+
+    /** What a tutor does with the assignment. */
+    public Classwork classwork() {
+        return classwork;
     }
 
     /** What is only tried. */
@@ -267,6 +273,7 @@ public final class DeskModel {
         filing.onDisk().laid(asSaved, from, from == null ? null : FileStamp.of(from));
         computation.forget();
         tables.forget();
+        classwork.forget();
         asked.clear();
         message.set("");
         selected.set(first(other));
@@ -344,6 +351,7 @@ public final class DeskModel {
     /** Chooses a sample or a table of the shelf. */
     public void select(String id) {
         fileReading().cancel();
+        classwork.openProperty().set(false);
         if (!selected.get().equals(id)) {
             trial.clear();
             selected.set(id);
@@ -354,6 +362,7 @@ public final class DeskModel {
     /** Goes to the empty paper, to type a new sample. */
     public void startSample() {
         fileReading().cancel();
+        classwork.openProperty().set(false);
         trial.clear();
         selected.set("");
         looking.pageProperty().set(Page.ENTRIES);
@@ -393,6 +402,9 @@ public final class DeskModel {
     /** Sets a convention of the card. */
     public <T> void choose(CardKey<T> key, T choice) {
         make(new Edit.ChangeCard(assignment().card().with(key, choice)));
+        if (classwork.isCardChanged()) {
+            message.set(Words.of("card.set.changed"));
+        }
     }
 
     /** Brings everything up to date with the present; results of older presents are dropped. */
@@ -407,6 +419,7 @@ public final class DeskModel {
         }
         assignment.set(present);
         tables.refresh();
+        classwork.refresh();
         filing.onDisk().compare(present);
         past.name();
         sheet().ifPresentOrElse(

@@ -87,8 +87,16 @@ public final class Margin {
         desk.make(new AnswerEdit.GiveHints(give));
     }
 
-    /** A question as the tutor posed it, where one did. */
+    /** A question as the tutor posed it, where one did, in few words. */
     public Optional<String> posed(String question) {
+        Tasks tasks = desk.assignment().tasks();
+        return tasks.of(asked(question))
+                .map(task -> Words.of(
+                        task.brief(tasks.number(task), desk.assignment().card())));
+    }
+
+    /** The same in full. */
+    public Optional<String> posedInFull(String question) {
         Tasks tasks = desk.assignment().tasks();
         return tasks.of(asked(question)).map(task -> Words.of(task.told(tasks.number(task))));
     }

@@ -60,7 +60,18 @@ public final class StyleSheets {
 
     /** Our own sheets, one a package of views, in the order in which they overrule each other. */
     static final List<String> OWN = List.of(
-            "theme", "window", "shelf", "line", "measures", "classes", "margin", "entries", "reading", "table", "card");
+            "theme",
+            "window",
+            "shelf",
+            "line",
+            "measures",
+            "classes",
+            "margin",
+            "entries",
+            "reading",
+            "table",
+            "tutor",
+            "card");
 
     /** Makes the sheets in a folder that has our own as they were written. */
     public static void main(String[] arguments) throws IOException {

@@ -4,18 +4,21 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import promedio.core.assignment.Assignment;
 import promedio.core.sentence.Visible;
 import promedio.desktop.demo.Demo;
+import promedio.desktop.demo.DemoClass;
 import promedio.desktop.demo.DemoLog;
 import promedio.desktop.entries.FileWays;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.text.Words;
+import promedio.desktop.tutor.TutorWays;
 import promedio.files.assignment.AssignmentFile;
 import promedio.files.assignment.Journal;
 
 /** What is done with files: assignments opened and saved, text taken in, samples written out. Nothing unsaved is lost. */
-public final class FileActions implements FileWays {
+public final class FileActions implements FileWays, TutorWays {
     /** So that a name with its ending fits every file system. */
     private static final int LONGEST_NAME = 60;
 
@@ -85,7 +88,11 @@ public final class FileActions implements FileWays {
 
     @Override
     public void take(Path file) {
-        if (!file.toString().endsWith(AssignmentFile.ENDING)) {
+        boolean answers =
+                model.classwork().openProperty().get() && !file.toString().endsWith(AssignmentFile.ENDING);
+        if (answers) {
+            model.classwork().take(file);
+        } else if (!file.toString().endsWith(AssignmentFile.ENDING)) {
             model.filing().typeFile(file);
         } else {
             model.filing().open(file, this::leaving, () -> recents.add(file));
@@ -138,6 +145,48 @@ public final class FileActions implements FileWays {
         }
         commitTyping.run();
         picker.toWrite(suggestion(".csv")).ifPresent(model.filing()::writeCsv);
+    }
+
+    @Override
+    public void markTable() {
+        commitTyping.run();
+        picker.answers().ifPresent(model.classwork()::take);
+    }
+
+    @Override
+    public void markFolder() {
+        commitTyping.run();
+        picker.folder().ifPresent(model.classwork()::take);
+    }
+
+    @Override
+    public void markDemo() {
+        leaving(() -> {
+            try {
+                Path folder = Files.createTempDirectory("promedio");
+                folder.toFile().deleteOnExit();
+                Assignment demo = Demo.assignment();
+                Path answers = DemoClass.write(folder, demo);
+                answers.toFile().deleteOnExit();
+                model.show(demo, null);
+                model.classwork().openProperty().set(true);
+                model.classwork().take(answers);
+            } catch (IOException full) {
+                model.say(Words.of("message.log", full.getMessage()));
+            }
+        });
+    }
+
+    @Override
+    public void writeMarks(String ending) {
+        picker.toWriteMarks(suggestion(" " + Words.of("tutor.ANSWERS").toLowerCase(Locale.ROOT) + ending))
+                .ifPresent(model.classwork()::write);
+    }
+
+    @Override
+    public void issue() {
+        commitTyping.run();
+        picker.toSave(suggestion(AssignmentFile.ENDING)).ifPresent(model.classwork()::issue);
     }
 
     private String suggestion(String ending) {

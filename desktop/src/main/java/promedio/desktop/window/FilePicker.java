@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.ButtonType;
+import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 import promedio.desktop.text.Words;
@@ -42,11 +43,23 @@ public interface FilePicker {
     /** A CSV file to write samples to; empty when none was chosen. */
     Optional<Path> toWrite(String suggestedName);
 
+    /** A table of answers; empty when none was chosen. */
+    Optional<Path> answers();
+
+    /** A folder of assignments; empty when none was chosen. */
+    Optional<Path> folder();
+
+    /** A file to write marks to; empty when none was chosen. */
+    Optional<Path> toWriteMarks(String suggestedName);
+
     /** What to do with the changes of an assignment. */
     Unsaved unsaved(String title);
 
     /** What to do with a file that was changed by another program. */
     Changed changedElsewhere(String name);
+
+    /** The endings of tables that can be read. */
+    List<String> DATA = List.of("*.csv", "*.tsv", "*.txt", "*.xlsx", "*.ods", "*.json", "*.html", "*.htm");
 
     /** The real dialogs over a window. */
     static FilePicker over(Window window) {
@@ -55,14 +68,13 @@ public interface FilePicker {
             public Optional<Path> toOpen() {
                 FileChooser chooser = new FileChooser();
                 chooser.setTitle(Words.of("picker.open"));
-                List<String> data = List.of("*.csv", "*.tsv", "*.txt", "*.xlsx", "*.ods", "*.json", "*.html", "*.htm");
-                List<String> all = new ArrayList<>(data);
+                List<String> all = new ArrayList<>(DATA);
                 all.add(0, "*" + AssignmentFile.ENDING);
                 chooser.getExtensionFilters()
                         .addAll(
                                 new FileChooser.ExtensionFilter(Words.of("picker.all"), all),
                                 new FileChooser.ExtensionFilter(Words.of("picker.kind"), "*" + AssignmentFile.ENDING),
-                                new FileChooser.ExtensionFilter(Words.of("picker.text"), data),
+                                new FileChooser.ExtensionFilter(Words.of("picker.text"), DATA),
                                 new FileChooser.ExtensionFilter(Words.of("picker.any"), "*"));
                 return Optional.ofNullable(chooser.showOpenDialog(window)).map(File::toPath);
             }
@@ -84,6 +96,38 @@ public interface FilePicker {
                         .add(new FileChooser.ExtensionFilter(Words.of("picker.csv.kind"), "*.csv"));
                 chooser.setInitialFileName(suggestedName);
                 return Optional.ofNullable(chooser.showSaveDialog(window)).map(File::toPath);
+            }
+
+            @Override
+            public Optional<Path> answers() {
+                FileChooser chooser = new FileChooser();
+                chooser.setTitle(Words.of("picker.answers"));
+                chooser.getExtensionFilters()
+                        .addAll(
+                                new FileChooser.ExtensionFilter(Words.of("picker.text"), DATA),
+                                new FileChooser.ExtensionFilter(Words.of("picker.any"), "*"));
+                return Optional.ofNullable(chooser.showOpenDialog(window)).map(File::toPath);
+            }
+
+            @Override
+            public Optional<Path> folder() {
+                DirectoryChooser chooser = new DirectoryChooser();
+                chooser.setTitle(Words.of("picker.folder"));
+                return Optional.ofNullable(chooser.showDialog(window)).map(File::toPath);
+            }
+
+            @Override
+            public Optional<Path> toWriteMarks(String suggestedName) {
+                FileChooser chooser = new FileChooser();
+                chooser.setTitle(Words.of("picker.marks"));
+                String ending = suggestedName.substring(suggestedName.lastIndexOf('.'));
+                chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(ending, "*" + ending));
+                chooser.setInitialFileName(suggestedName);
+                return Optional.ofNullable(chooser.showSaveDialog(window))
+                        .map(File::toPath)
+                        .map(chosen -> chosen.getFileName().toString().contains(".")
+                                ? chosen
+                                : chosen.resolveSibling(chosen.getFileName() + ending));
             }
 
             @Override

@@ -82,6 +82,10 @@ public final class MainWindow {
         scene.setRoot(root);
         model.shownProperty().addListener((property, before, now) -> showLine());
         model.selectedProperty().addListener((property, before, now) -> showEdges());
+        model.classwork().openProperty().addListener((property, before, now) -> {
+            showLine();
+            showEdges();
+        });
         // The desk may have an assignment already.
         showLine();
         showEdges();
@@ -107,12 +111,15 @@ public final class MainWindow {
     }
 
     private void showEdges() {
-        edges.show(!model.selectedProperty().get().isEmpty());
+        edges.show(!model.selectedProperty().get().isEmpty()
+                && !model.classwork().openProperty().get());
     }
 
     private void showLine() {
         SheetFigures figures = model.figuresProperty().get();
-        boolean some = figures != null && !figures.sample().isEmpty();
+        boolean some = figures != null
+                && !figures.sample().isEmpty()
+                && !model.classwork().openProperty().get();
         line.show(some);
         line.ifMade(view -> view.show(figures));
     }
@@ -223,6 +230,7 @@ public final class MainWindow {
                 .always("Shortcut+S", files::save)
                 .always("Shortcut+Shift+S", files::saveElsewhere)
                 .always("Shortcut+E", files::writeCsv)
+                .always("Shortcut+M", model.classwork()::turn)
                 .always("Shortcut+F", this::openFind)
                 .always("Shortcut+L", this::otherTheme)
                 .always("Shortcut+Plus", () -> setTextSize(percent + SIZE_STEP))

@@ -11,6 +11,7 @@ import promedio.desktop.reading.ReadingPage;
 import promedio.desktop.table.ColumnsPage;
 import promedio.desktop.table.CountsPage;
 import promedio.desktop.table.RowsPage;
+import promedio.desktop.tutor.TutorPage;
 
 /** The pages of the paper, of which one is shown; while no sample is chosen, the empty paper. */
 final class Pages extends StackPane {
@@ -23,6 +24,7 @@ final class Pages extends StackPane {
     private final Late<RowsPage> rows;
     private final Late<ColumnsPage> columns;
     private final Late<CountsPage> counts;
+    private final Late<TutorPage> tutor;
 
     Pages(DeskModel model, FileActions files) {
         this.model = model;
@@ -38,11 +40,13 @@ final class Pages extends StackPane {
         rows = new Late<>(this, () -> new RowsPage(model));
         columns = new Late<>(this, () -> new ColumnsPage(model, rows.get()));
         counts = new Late<>(this, () -> new CountsPage(model));
+        tutor = new Late<>(this, () -> new TutorPage(model, files));
         model.fileReading().stateProperty().addListener((property, before, now) -> {
             if ((before == null) != (now == null)) {
                 turn();
             }
         });
+        model.classwork().openProperty().addListener((property, before, now) -> turn());
         model.looking().pageProperty().addListener((property, before, now) -> turn());
         model.looking().tablePageProperty().addListener((property, before, now) -> turn());
         model.selectedProperty().addListener((property, before, now) -> turn());
@@ -54,8 +58,13 @@ final class Pages extends StackPane {
         boolean empty = model.selectedProperty().get().isEmpty();
         boolean typing = start.isShown() && start.get().isFocusWithin();
         boolean file = model.fileReading().stateProperty().get() != null;
-        boolean turnedTo = empty && !file && !start.isShown();
-        start.show(empty && !file);
+        boolean tutoring = model.classwork().openProperty().get() && !file;
+        tutor.show(tutoring);
+        if (tutoring) {
+            tutor.get().focus();
+        }
+        boolean turnedTo = empty && !file && !tutoring && !start.isShown();
+        start.show(empty && !file && !tutoring);
         reading.show(file);
         if (file) {
             reading.get().focusTake();
@@ -64,8 +73,8 @@ final class Pages extends StackPane {
             start.get().showRecent();
             start.get().focusField();
         }
-        boolean table = model.tables().chosen().isPresent();
-        boolean sample = !empty && !table;
+        boolean table = model.tables().chosen().isPresent() && !tutoring;
+        boolean sample = !empty && model.tables().chosen().isEmpty() && !tutoring;
         entries.show(page == DeskModel.Page.ENTRIES && sample);
         measures.show(page == DeskModel.Page.MEASURES && sample);
         classes.show(page == DeskModel.Page.CLASSES && sample);

@@ -31,6 +31,7 @@ final class TopBar extends HBox {
                         BarButton.withTip("bar.save", files::save),
                         BarButton.naming("bar.undo", model::undo, model.undoNameProperty()),
                         BarButton.naming("bar.redo", model::redo, model.redoNameProperty()),
+                        BarButton.withTip("bar.tutor", model.classwork()::turn),
                         spacer,
                         card);
     }

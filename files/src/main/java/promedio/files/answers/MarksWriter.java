@@ -15,6 +15,7 @@ import promedio.core.answers.MarkedSet;
 import promedio.core.answers.QuestionNames;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.assignment.Task;
 import promedio.core.marking.Told;
 import promedio.core.sentence.Sentence;
 import promedio.files.AtomicFile;
@@ -54,7 +55,7 @@ public final class MarksWriter {
 
     private List<String> row(MarkedAnswer one) {
         Told told = Told.of(one.verdict());
-        String worth = MarkedSet.plain(set.worth(one.given().question()));
+        String worth = Task.plain(set.worth(one.given().question()));
         List<String> row = new ArrayList<>(List.of(
                 one.given().who(),
                 sample(one),

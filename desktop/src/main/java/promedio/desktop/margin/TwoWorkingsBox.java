@@ -1,4 +1,4 @@
-package promedio.desktop.measures;
+package promedio.desktop.margin;
 
 import java.util.List;
 import java.util.Optional;
@@ -16,11 +16,12 @@ import promedio.desktop.formula.FormulaView;
 import promedio.desktop.text.Words;
 
 /** A working as it is and as it may have been done, line beside line; the line at which they part is lit up. */
-final class TwoWorkingsBox extends VBox {
+public final class TwoWorkingsBox extends VBox {
     private static final PseudoClass PARTS = PseudoClass.getPseudoClass("parts");
     private static final PseudoClass SAME = PseudoClass.getPseudoClass("same");
 
-    TwoWorkingsBox(String question, Explanation mistake, TwoWorkings two) {
+    /** The two workings of a question. */
+    public TwoWorkingsBox(String question, Explanation mistake, TwoWorkings two) {
         getStyleClass().add("two-workings");
         setId("two-workings-" + question);
         Label told = new Label(Words.of(mistake.told()));

@@ -1,0 +1,178 @@
+package promedio.desktop.tutor;
+
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.util.Duration;
+import promedio.core.sentence.Visible;
+import promedio.desktop.model.Classwork;
+import promedio.desktop.model.DeskModel;
+import promedio.desktop.text.Tip;
+import promedio.desktop.text.Words;
+
+/** What was answered: the students by the questions with their marks, what went wrong how often, and the answer looked at. */
+final class AnswersPane extends VBox {
+    private static final int LONGEST = 60;
+    private static final int MOST_TOLD = 3;
+
+    private final Classwork work;
+    private final TutorWays ways;
+    private final VBox start = new VBox();
+    private final Label problem = new Label();
+    private final Label source = new Label();
+    private final Label told = new Label();
+    private final HBox top = new HBox();
+    private final HBox middle = new HBox();
+    private final MarkedTable table;
+    private final BarsPane bars;
+    private final OpenedMark opened;
+    private final Label progress = new Label();
+    private final HBox busy = new HBox();
+    private final Timeline clock = new Timeline(new KeyFrame(Duration.millis(150), tick -> showProgress()));
+
+    AnswersPane(DeskModel model, TutorWays ways) {
+        this.work = model.classwork();
+        this.ways = ways;
+        this.table = new MarkedTable(work);
+        this.bars = new BarsPane(work);
+        this.opened = new OpenedMark(model);
+        getStyleClass().add("answers-pane");
+        makeStart();
+        makeTop();
+        makeBusy();
+        told.getStyleClass().add("soft");
+        told.setWrapText(true);
+        told.setId("tutor-told");
+        VBox left = new VBox(table, opened);
+        VBox.setVgrow(table, Priority.ALWAYS);
+        left.getStyleClass().add("marked-left");
+        left.setMinWidth(0);
+        HBox.setHgrow(left, Priority.ALWAYS);
+        ScrollPane right = new ScrollPane(bars);
+        right.setFitToWidth(true);
+        right.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        right.getStyleClass().addAll("reading-scroll", "bars-scroll");
+        middle.getChildren().addAll(left, right);
+        middle.getStyleClass().add("marked-middle");
+        VBox.setVgrow(middle, Priority.ALWAYS);
+        getChildren().addAll(start, busy, top, told, middle);
+        clock.setCycleCount(Timeline.INDEFINITE);
+        work.stateProperty().addListener((property, before, now) -> show(now));
+        work.chosenProperty().addListener((property, before, now) -> opened.show());
+        show(work.stateProperty().get());
+    }
+
+    private void makeStart() {
+        Label what = new Label(Words.of("tutor.start"));
+        what.setWrapText(true);
+        what.getStyleClass().add("tutor-none");
+        Button table = new Button(Words.of("tutor.table"));
+        table.setId("tutor-table");
+        table.getStyleClass().add("main-button");
+        table.setOnAction(press -> ways.markTable());
+        Button folder = new Button(Words.of("tutor.folder"));
+        folder.setId("tutor-folder");
+        folder.getStyleClass().add("quiet-button");
+        folder.setOnAction(press -> ways.markFolder());
+        Hyperlink demo = new Hyperlink(Words.of("tutor.demo"));
+        demo.setId("tutor-demo");
+        demo.setOnAction(press -> ways.markDemo());
+        HBox buttons = new HBox(table, folder, demo);
+        buttons.setAlignment(Pos.CENTER_LEFT);
+        buttons.getStyleClass().add("tutor-buttons");
+        Label forms = new Label(Words.of("tutor.forms"));
+        forms.getStyleClass().add("tutor-forms");
+        problem.getStyleClass().add("reading-problem");
+        problem.setWrapText(true);
+        problem.setId("tutor-problem");
+        start.getStyleClass().add("tutor-start");
+        start.getChildren().addAll(what, buttons, problem, forms);
+    }
+
+    private void makeTop() {
+        Region between = new Region();
+        HBox.setHgrow(between, Priority.ALWAYS);
+        source.getStyleClass().add("tutor-source");
+        source.setMinWidth(0);
+        top.getChildren()
+                .addAll(
+                        source,
+                        between,
+                        link("tutor.table.other", ways::markTable),
+                        link("tutor.folder.other", ways::markFolder),
+                        link("tutor.write.csv", () -> ways.writeMarks(".csv")),
+                        link("tutor.write.json", () -> ways.writeMarks(".json")),
+                        link("tutor.write.notes", () -> ways.writeMarks(".txt")));
+        top.setAlignment(Pos.BASELINE_LEFT);
+        top.getStyleClass().add("marked-top");
+    }
+
+    private static Hyperlink link(String key, Runnable action) {
+        Hyperlink link = new Hyperlink(Words.of(key));
+        link.setId(key.replace('.', '-'));
+        link.setMinWidth(USE_PREF_SIZE);
+        link.setOnAction(press -> action.run());
+        Tip.on(link, Words.of(key + ".tip"));
+        return link;
+    }
+
+    private void makeBusy() {
+        Button stop = new Button(Words.of("bar.stop"));
+        stop.setId("tutor-stop");
+        stop.getStyleClass().add("quiet-button");
+        stop.setOnAction(press -> work.stop());
+        progress.setId("tutor-progress");
+        busy.getChildren().addAll(progress, stop);
+        busy.setAlignment(Pos.CENTER_LEFT);
+        busy.getStyleClass().add("tutor-buttons");
+    }
+
+    private void show(Classwork.State state) {
+        boolean some = state.set().isPresent();
+        shown(start, !some && !state.busy());
+        shown(busy, state.busy());
+        shown(top, some);
+        shown(middle, some);
+        shown(told, some && !state.told().isEmpty());
+        problem.setText(state.problem().orElse(""));
+        shown(problem, state.problem().isPresent());
+        if (state.busy()) {
+            clock.play();
+            showProgress();
+        } else {
+            clock.stop();
+        }
+        int more = state.told().size() - MOST_TOLD;
+        told.setText(String.join(" ", state.told().stream().limit(MOST_TOLD).toList())
+                + (more > 0 ? " " + Words.of("tutor.told.more", more) : ""));
+        state.set().ifPresent(set -> {
+            String name = state.source()
+                    .map(path -> Visible.line(path.getFileName().toString(), LONGEST))
+                    .orElse("");
+            source.setText(Words.of(
+                    "tutor.source", name, set.students().size(), set.all().size()));
+            table.show(set);
+            bars.show(set);
+            opened.show();
+        });
+    }
+
+    private void showProgress() {
+        double part = work.progress();
+        progress.setText(part < 0 ? Words.of("tutor.busy") : Words.of("tutor.busy.part", (int) (100 * part)));
+    }
+
+    private static void shown(Node node, boolean shown) {
+        node.setVisible(shown);
+        node.setManaged(shown);
+    }
+}

@@ -1,0 +1,2 @@
+/** The pages for the tutor: what is asked, and what was answered. */
+package promedio.desktop.tutor;
