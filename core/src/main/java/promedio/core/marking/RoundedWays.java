@@ -123,17 +123,16 @@ final class RoundedWays {
     }
 
     private Optional<Rounded> everyLine(Formula.Named formula, int places) {
-        Evaluation rounded = exact.rounded(LineRounding.to(places, halves));
+        LineRounding rounding = LineRounding.to(places, halves);
+        Evaluation rounded = exact.rounded(rounding);
         double about = Estimate.of(rounded).value(formula.body());
-        return rounded(places, Optional.empty(), about, () -> rounded.outcome(formula.body())
-                .single());
-    }
-
-    private static Optional<Rounded> rounded(
-            int places, Optional<Symbol> line, double about, Supplier<Optional<Figure>> figure) {
-        return Double.isFinite(about)
-                ? Optional.of(new Rounded(places, line, Way.of(about, figure, Optional.empty(), Optional.empty())))
-                : Optional.empty();
+        Way way = Way.of(
+                        about,
+                        () -> rounded.outcome(formula.body()).single(),
+                        Optional.of(() -> formula),
+                        Optional.empty())
+                .withLines(rounding);
+        return Double.isFinite(about) ? Optional.of(new Rounded(places, Optional.empty(), way)) : Optional.empty();
     }
 
     /** The figures that the last line puts in, each found exactly and then rounded: x̄ and s in s/x̄. */
@@ -160,21 +159,30 @@ final class RoundedWays {
                 same &= near.get(one.getKey()).toDouble() == about;
             }
         }
-        return same
-                ? Optional.empty()
-                : rounded(places, line, estimate.value(withGiven(formula.body(), near)), () -> {
-                    Map<String, Figure> written = new LinkedHashMap<>();
-                    lines.forEach((id, part) ->
-                            exact.outcome(part).single().ifPresent(value -> written.put(id, rounding.write(value))));
-                    return exact.outcome(withGiven(formula.body(), written)).single();
-                });
+        double about =
+                same ? Double.NaN : estimate.value(withGiven(formula, near).body());
+        if (!Double.isFinite(about)) {
+            return Optional.empty();
+        }
+        Supplier<Formula.Named> changed = () -> {
+            Map<String, Figure> written = new LinkedHashMap<>();
+            lines.forEach((id, part) ->
+                    exact.outcome(part).single().ifPresent(value -> written.put(id, rounding.write(value))));
+            return withGiven(formula, written);
+        };
+        Way way = Way.of(
+                about, () -> exact.outcome(changed.get().body()).single(), Optional.of(changed::get), Optional.empty());
+        return Optional.of(new Rounded(places, line, way));
     }
 
-    /** A formula with somebody's own figures wherever the lines of some symbols stand. */
-    private static Formula withGiven(Formula formula, Map<String, Figure> figures) {
-        return formula.rewrite(node -> node instanceof Formula.Named line
-                ? Optional.ofNullable(figures.get(line.symbol().id())).map(own -> new Formula.Given(line, own))
-                : Optional.empty());
+    /** A formula with somebody's own figures on the lines of some symbols. */
+    private static Formula.Named withGiven(Formula.Named formula, Map<String, Figure> figures) {
+        Formula body = formula.body()
+                .rewrite(node -> node instanceof Formula.Named line
+                        ? Optional.ofNullable(figures.get(line.symbol().id()))
+                                .map(own -> new Formula.Given(line.body(), own).named(line.symbol()))
+                        : Optional.empty());
+        return body.named(formula.symbol());
     }
 
     private static boolean lastLine(Formula node, Formula.Named line) {

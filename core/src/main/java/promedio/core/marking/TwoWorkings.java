@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.formula.Formula;
+import promedio.core.formula.LineRounding;
 import promedio.core.measure.Measure;
 import promedio.core.sample.Sample;
 import promedio.core.slip.Way;
@@ -53,7 +55,11 @@ public record TwoWorkings(List<Row> rows) {
                 .map(formula ->
                         formula instanceof Formula.Named named ? named : new Formula.Named(measure.symbol(), formula))
                 .orElseGet(() -> measure.methods(other.shape()).get(0).formula());
-        List<Working.Line> mayBe = new Working(changed, other, card).lines();
+        CourseCard lines = way.lines()
+                .flatMap(LineRounding::places)
+                .map(places -> card.with(CardKey.WORKING, Optional.of(places)))
+                .orElse(card);
+        List<Working.Line> mayBe = new Working(changed, other, lines).lines();
         // A mistake is made in one of the hand methods: it is held against the one it is nearest to.
         return methods.stream()
                 .map(method -> new Working(method, sample, card).lines())

@@ -64,7 +64,7 @@ public record Asked(Measure measure, Sample sample, Evaluation evaluation, Estim
     Optional<Way> value(Formula formula) {
         double about = estimate.value(formula);
         return Double.isFinite(about)
-                ? Optional.of(Way.of(about, () -> figure(formula), Optional.of(formula), Optional.empty()))
+                ? Optional.of(Way.of(about, () -> figure(formula), Optional.of(() -> formula), Optional.empty()))
                 : Optional.empty();
     }
 
@@ -100,7 +100,7 @@ public record Asked(Measure measure, Sample sample, Evaluation evaluation, Estim
                     ? Optional.of(Way.of(
                             about,
                             () -> Evaluation.of(other).outcome(changed).single(),
-                            Optional.of(changed),
+                            Optional.of(() -> changed),
                             Optional.of(other)))
                     : Optional.empty();
         });

@@ -3,6 +3,7 @@ package promedio.core.slip;
 import java.util.Optional;
 import java.util.function.Supplier;
 import promedio.core.formula.Formula;
+import promedio.core.formula.LineRounding;
 import promedio.core.number.Figure;
 import promedio.core.number.HalfRule;
 import promedio.core.sample.Sample;
@@ -16,26 +17,34 @@ public final class Way {
 
     private final double about;
     private final Supplier<Optional<Figure>> exact;
-    private final Optional<Formula> formula;
+    private final Optional<Supplier<Formula>> formula;
     private final Optional<Sample> sample;
+    private final Optional<LineRounding> lines;
     private Optional<Figure> figure = Optional.empty();
     private boolean known;
 
-    private Way(double about, Supplier<Optional<Figure>> exact, Optional<Formula> formula, Optional<Sample> sample) {
+    private Way(
+            double about,
+            Supplier<Optional<Figure>> exact,
+            Optional<Supplier<Formula>> formula,
+            Optional<Sample> sample,
+            Optional<LineRounding> lines) {
         this.about = about;
         this.exact = exact;
         this.formula = formula;
         this.sample = sample;
+        this.lines = lines;
     }
 
     /** A figure that comes about in no way that could be worked through. */
     public static Way of(Figure value) {
-        return new Way(about(value), () -> Optional.of(value), Optional.empty(), Optional.empty());
+        return new Way(about(value), () -> Optional.of(value), Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     /** A figure that comes about by a formula. */
     public static Way of(Figure value, Formula formula) {
-        return new Way(about(value), () -> Optional.of(value), Optional.of(formula), Optional.empty());
+        return new Way(
+                about(value), () -> Optional.of(value), Optional.of(() -> formula), Optional.empty(), Optional.empty());
     }
 
     /**
@@ -43,17 +52,25 @@ public final class Way {
      *
      * @param about the figure in floating point
      * @param exact works it out; empty where it has no value after all
-     * @param formula the changed computation; empty where it is the usual one
+     * @param formula the changed computation, made when it is asked for; empty where it is the usual one
      * @param sample the changed sample; empty where it is the usual one
      */
     public static Way of(
-            double about, Supplier<Optional<Figure>> exact, Optional<Formula> formula, Optional<Sample> sample) {
-        return new Way(about, exact, formula, sample);
+            double about,
+            Supplier<Optional<Figure>> exact,
+            Optional<Supplier<Formula>> formula,
+            Optional<Sample> sample) {
+        return new Way(about, exact, formula, sample, Optional.empty());
+    }
+
+    /** The same with every line rounded. */
+    public Way withLines(LineRounding rounding) {
+        return new Way(about, exact, formula, sample, Optional.of(rounding));
     }
 
     /** The same where the sample had been changed before, unless it has no formula of its own. */
     public Way after(Way first) {
-        return isKnown() && sample.isEmpty() ? new Way(about, exact, formula, first.sample) : this;
+        return isKnown() && sample.isEmpty() ? new Way(about, exact, formula, first.sample, lines) : this;
     }
 
     private static double about(Figure value) {
@@ -81,7 +98,12 @@ public final class Way {
 
     /** The changed computation; empty where it is the usual one, or none that can be written down. */
     public Optional<Formula> formula() {
-        return formula;
+        return formula.map(Supplier::get);
+    }
+
+    /** How every line is rounded; empty where they are not. */
+    public Optional<LineRounding> lines() {
+        return lines;
     }
 
     /** The changed sample; empty where it is the usual one. */
@@ -106,6 +128,6 @@ public final class Way {
 
     /** Whether it can be worked through. */
     public boolean isKnown() {
-        return formula.isPresent() || sample.isPresent();
+        return formula.isPresent() || sample.isPresent() || lines.isPresent();
     }
 }

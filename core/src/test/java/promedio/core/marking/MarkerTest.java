@@ -2,6 +2,7 @@ package promedio.core.marking;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -18,7 +19,10 @@ import promedio.core.course.CourseCard;
 import promedio.core.course.QuartileRule;
 import promedio.core.measure.Measure;
 import promedio.core.number.Exact;
+import promedio.core.number.Numerals;
 import promedio.core.sample.Sample;
+import promedio.core.tabulate.ClassLabel;
+import promedio.core.tabulate.ClassReading;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class MarkerTest {
@@ -68,6 +72,7 @@ class MarkerTest {
                         + v.likely().stream()
                                 .map(one -> (one.chance() ? "perhaps " : "")
                                         + one.slip()
+                                        + one.also().map(also -> " + " + also).orElse("")
                                         + one.where().map(where -> " " + where).orElse(""))
                                 .collect(Collectors.joining(", "));
             }
@@ -239,6 +244,34 @@ class MarkerTest {
                 .isEqualTo("follows [quartile-1]");
         assertThat(told(MARKER.mark("sd", "25.99", Map.of("variance", "656.13"))))
                 .startsWith("differs");
+    }
+
+    /** σ² = 628.79; Σ(x − 34)²/24 = 628.79 + 0.29² = 628.875. */
+    @Test
+    void two_mistakes_in_one_answer_are_told_together() {
+        assertThat(told(MARKER.mark("sd", "628.79"))).startsWith("slip other-divisor + no-root");
+        assertThat(told(MARKER.mark("variance", "628.88"))).startsWith("slip other-divisor + early-rounding");
+    }
+
+    /**
+     * f/h is 1.2, 2, 0.6: the mode lies from 10 to 15. By frequency: 0 + 12/(12 + 2) · 10 = 8.57. The median is 10 + 3.5/10 · 5 = 11.75; in
+     * the class after 15 + (15.5 − 22)/9 · 15 = 4.17, with F through it 15 + (15.5 − 31)/9 · 15 = −10.83.
+     */
+    @Test
+    void another_class_is_told_where_one_was_taken() {
+        List<ClassReading.Row> rows = List.of(row(0, "0-10", 12), row(1, "10-15", 10), row(2, "15-30", 9));
+        Marker marker = new Marker(
+                Sample.classes(
+                        ClassReading.of(rows, CourseCard.STANDARD).table().orElseThrow()),
+                CourseCard.STANDARD);
+        assertThat(told(marker.mark("mode", "8.57"))).startsWith("slip frequency-for-density");
+        assertThat(told(marker.mark("median", "4.17"))).startsWith("slip neighbour-class");
+        assertThat(told(marker.mark("median", "-10.83"))).contains("neighbour-class", " + ", "cumulative-through");
+    }
+
+    private static ClassReading.Row row(int entry, String label, int frequency) {
+        return new ClassReading.Row(
+                entry, label, ClassLabel.parse(label, Numerals.POINT).orElseThrow(), Exact.of(frequency));
     }
 
     @Test

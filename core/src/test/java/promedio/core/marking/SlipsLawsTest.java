@@ -139,9 +139,16 @@ class SlipsLawsTest {
         Random random = new Random(seed);
         int worked = 0;
         for (Question question : Question.of(random)) {
-            List<Changed> slips = question.slips();
-            for (int i = 0; i < 6 && !slips.isEmpty(); i++) {
-                Changed changed = slips.get(random.nextInt(slips.size()));
+            List<Changed> slips = new ArrayList<>(question.slips());
+            // What is rounded on the way has a working as well.
+            RoundedWays rounded = new RoundedWays(question.sample(), CARD.halves());
+            Collections.shuffle(slips, random);
+            rounded.all(question.measure(), 0, 1).stream()
+                    .limit(3)
+                    .map(one -> new Changed("early-rounding", one.told(CARD.letters()), one.way(), Optional.empty()))
+                    .forEach(one -> slips.add(0, one));
+            for (int i = 0; i < 6 && i < slips.size(); i++) {
+                Changed changed = slips.get(i);
                 Explanation explanation =
                         new Explanation(changed.slip(), changed.detail(), changed.way(), false, Optional.empty());
                 Optional<TwoWorkings> two = TwoWorkings.of(explanation, question.measure(), question.sample(), CARD);

@@ -1,5 +1,6 @@
 package promedio.desktop.demo;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import promedio.core.assignment.AnswerEdit;
@@ -12,6 +13,7 @@ import promedio.core.course.CourseCard;
 import promedio.core.course.Divisor;
 import promedio.core.formula.Evaluation;
 import promedio.core.measure.Catalogue;
+import promedio.core.number.Exact;
 import promedio.core.number.Figure;
 import promedio.core.number.HalfRule;
 import promedio.core.sample.Sample;
@@ -48,6 +50,13 @@ final class DemoAnswers {
         right("visitors", "mean", 2);
         // Stopped at the variance.
         write("visitors", "sd", text("visitors", "variance", assignment.card(), 2));
+        // Which follows from that: 100 · 2.97/x̄.
+        Figure mean = figure("visitors", "mean", assignment.card());
+        Exact own = Exact.from(new BigDecimal(text("visitors", "variance", assignment.card(), 2)));
+        write(
+                "visitors",
+                "cv",
+                own.times(100).over((Exact) mean).toPlaces(2, HalfRule.HALF_UP).toPlainString() + " %");
         // Two digits exchanged.
         String median = text("visitors", "median", assignment.card(), 0);
         write("visitors", "median", new StringBuilder(median).reverse().toString());
@@ -74,13 +83,16 @@ final class DemoAnswers {
         return Interpretation.of(sheet, assignment.card()).sample();
     }
 
-    private String text(String sheet, String question, CourseCard card, int places) {
-        Figure figure = Catalogue.of(sample(sheet))
+    private Figure figure(String sheet, String question, CourseCard card) {
+        return Catalogue.of(sample(sheet))
                 .find(question, card)
                 .orElseThrow()
                 .outcome(Evaluation.of(sample(sheet)))
                 .single()
                 .orElseThrow();
-        return figure.toPlaces(places, HalfRule.HALF_UP).toPlainString();
+    }
+
+    private String text(String sheet, String question, CourseCard card, int places) {
+        return figure(sheet, question, card).toPlaces(places, HalfRule.HALF_UP).toPlainString();
     }
 }

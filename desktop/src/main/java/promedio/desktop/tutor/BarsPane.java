@@ -3,7 +3,6 @@ package promedio.desktop.tutor;
 import java.util.List;
 import java.util.stream.Collectors;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
@@ -20,7 +19,7 @@ final class BarsPane extends VBox {
     private static final int MOST = 12;
     private static final int MOST_NAMED = 4;
     private static final int LONGEST = 24;
-    private static final double LONGEST_BAR_EMS = 11;
+    private static final double LONGEST_BAR_EMS = 8;
 
     private final Classwork work;
 
@@ -94,7 +93,8 @@ final class BarsPane extends VBox {
         bar.getStyleClass().addAll("answers-bar", style);
         bar.setStyle(
                 "-fx-min-width: " + LONGEST_BAR_EMS * share + "em; -fx-max-width: " + LONGEST_BAR_EMS * share + "em;");
-        Node many = soft(count);
+        Label many = soft(count);
+        many.setMinWidth(USE_PREF_SIZE);
         HBox line = new HBox(bar, many);
         line.setAlignment(Pos.CENTER_LEFT);
         line.getStyleClass().add("bar-line");

@@ -40,7 +40,9 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.testfx.util.WaitForAsyncUtils;
 import promedio.core.assignment.Assignment;
 import promedio.desktop.demo.Demo;
+import promedio.desktop.demo.DemoClass;
 import promedio.desktop.demo.DemoLog;
+import promedio.desktop.model.Classwork;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.theme.Theme;
 
@@ -93,6 +95,30 @@ class LegibleWindowTest extends OpenWindow {
             settle();
             look.run();
         }
+        tutor(look);
+    }
+
+    /** The pages for the tutor, with an answer opened. */
+    private static void tutor(Runnable look) {
+        onWindow(() -> {
+            desk.show(Demo.assignment(), null);
+            desk.classwork().openProperty().set(true);
+            return null;
+        });
+        settle();
+        look.run();
+        onWindow(() -> {
+            desk.classwork().take(DemoClass.write(Files.createTempDirectory("class"), Demo.assignment()));
+            return null;
+        });
+        eventually(() -> desk.classwork().stateProperty().get().set().isPresent());
+        onWindow(() -> {
+            Assignment.Question second = desk.classwork().tasks().all().get(1).question();
+            desk.classwork().chosenProperty().set(new Classwork.Chosen("Carla", second));
+            return null;
+        });
+        settle();
+        look.run();
     }
 
     /** Puts the log of the demo on the shelf. */
