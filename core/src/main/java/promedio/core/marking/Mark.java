@@ -41,6 +41,11 @@ public record Mark(
         details = List.copyOf(details);
     }
 
+    /** Whether it follows from an earlier answer that is not right. */
+    public boolean follows() {
+        return word.key().equals("mark.follows");
+    }
+
     /** The same with one more sentence, where there is one. */
     public Mark with(Optional<Sentence> more) {
         return new Mark(

@@ -40,6 +40,11 @@ final class TutorScenes {
             model.margin().takeHint("median");
         });
         shot("hints-all", () -> model.margin().takeHint("sd"));
+        shot("tutor-empty", () -> {
+            model.show(Assignment.EMPTY, null);
+            model.classwork().pageProperty().set(Classwork.Page.ANSWERS);
+            model.classwork().openProperty().set(true);
+        });
         shot("tutor-questions-none", () -> {
             model.show(Assignment.EMPTY, null);
             model.type("12 15 15 18");

@@ -34,7 +34,9 @@ public final class Margin {
 
     /** Whether a figure of the chosen sample is covered: until it is answered or, on the hints way, until it is found. */
     public boolean covers(String question) {
-        return desk.assignment().covers(desk.selectedProperty().get(), question) || isSought(question);
+        return desk.assignment().covers(desk.selectedProperty().get(), question)
+                || isSought(question)
+                || isOpen(question) && mark(question).filter(Mark::follows).isPresent();
     }
 
     private Assignment.Question asked(String question) {
@@ -49,12 +51,16 @@ public final class Margin {
 
     /** On the hints way: answered, and neither right nor looked up nor told yet. */
     public boolean isSought(String question) {
-        String answer = answer(question);
-        boolean open = !givesHints()
-                || answer.isEmpty()
-                || desk.assignment().attempts().lifted().contains(asked(question))
-                || hints(question) >= Hints.LAST;
-        return !open && mark(question).filter(mark -> mark.fault().isEmpty()).isEmpty();
+        return isOpen(question)
+                && mark(question).filter(mark -> mark.fault().isEmpty()).isEmpty();
+    }
+
+    /** On the hints way: answered, and neither looked up nor told yet. */
+    private boolean isOpen(String question) {
+        return givesHints()
+                && !answer(question).isEmpty()
+                && !desk.assignment().attempts().lifted().contains(asked(question))
+                && hints(question) < Hints.LAST;
     }
 
     /** How many hints were taken to the answer as it is. */

@@ -27,6 +27,7 @@ final class AnswersPane extends VBox {
     private final Classwork work;
     private final TutorWays ways;
     private final VBox start = new VBox();
+    private final Label none = new Label(Words.of("tutor.no-sample"));
     private final Label problem = new Label();
     private final Label source = new Label();
     private final Label told = new Label();
@@ -66,6 +67,9 @@ final class AnswersPane extends VBox {
         VBox.setVgrow(middle, Priority.ALWAYS);
         getChildren().addAll(start, busy, top, told, middle);
         clock.setCycleCount(Timeline.INDEFINITE);
+        model.assignmentProperty()
+                .addListener((property, before, now) -> shown(none, now.sheets().isEmpty()));
+        shown(none, model.assignment().sheets().isEmpty());
         work.stateProperty().addListener((property, before, now) -> show(now));
         work.chosenProperty().addListener((property, before, now) -> opened.show());
         show(work.stateProperty().get());
@@ -83,6 +87,11 @@ final class AnswersPane extends VBox {
         folder.setId("tutor-folder");
         folder.getStyleClass().add("quiet-button");
         folder.setOnAction(press -> ways.markFolder());
+        none.getStyleClass().add("tutor-none");
+        none.setWrapText(true);
+        for (Node needing : new Node[] {table, folder}) {
+            needing.disableProperty().bind(none.visibleProperty());
+        }
         Hyperlink demo = new Hyperlink(Words.of("tutor.demo"));
         demo.setId("tutor-demo");
         demo.setOnAction(press -> ways.markDemo());
@@ -95,7 +104,7 @@ final class AnswersPane extends VBox {
         problem.setWrapText(true);
         problem.setId("tutor-problem");
         start.getStyleClass().add("tutor-start");
-        start.getChildren().addAll(what, buttons, problem, forms);
+        start.getChildren().addAll(what, none, buttons, problem, forms);
     }
 
     private void makeTop() {

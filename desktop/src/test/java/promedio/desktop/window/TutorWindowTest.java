@@ -36,6 +36,8 @@ class TutorWindowTest extends OpenWindow {
         assertThat(wordBeside("sd")).as("2.97 for 1.72").isEqualTo("differs");
         assertThat(desk.margin().covers("sd")).isTrue();
         assertThat(words()).doesNotContain("The root was not drawn.");
+        assertThat(wordBeside("cv")).isEqualTo("follows");
+        assertThat(desk.margin().covers("cv")).as("it would tell the SD").isTrue();
         click("#hint-sd");
         assertThat(words()).contains("Look at the line of s. One hint was taken.");
         click("#hint-sd");
