@@ -17,7 +17,6 @@ import promedio.core.formula.Outcome;
 import promedio.core.measure.Catalogue;
 import promedio.core.measure.Measure;
 import promedio.core.number.Figure;
-import promedio.core.number.Units;
 import promedio.core.sample.ClassInterval;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Sample;
@@ -117,34 +116,8 @@ public final class Marker {
 
     /** What is to be said of the unit of an answer; nothing where it has none, or the right one. */
     public Optional<Sentence> aboutUnit(String question, String text) {
-        if (!(Answer.parse(text, unit) instanceof Answer.Numbers given)) {
-            return Optional.empty();
-        }
-        Measure.Dimension dimension = measure(question).traits().dimension();
-        boolean square = dimension == Measure.Dimension.SQUARED;
-        return given.numbers().stream()
-                .flatMap(number -> number.unit().stream())
-                .filter(read -> !isRight(read, dimension))
-                .findFirst()
-                .map(read -> dimension == Measure.Dimension.NONE
-                        ? Sentence.of("answer.no-unit", read.name())
-                        : dimension == Measure.Dimension.PERCENT
-                                ? Sentence.of("answer.in-percent", written(read))
-                                : Sentence.of("answer.wrong-unit", square ? unit + "²" : unit, written(read)));
-    }
-
-    private static String written(Units.Unit read) {
-        return read.power() == 2 ? read.name() + "²" : read.name();
-    }
-
-    private boolean isRight(Units.Unit read, Measure.Dimension dimension) {
-        boolean percent = read.name().equals(Units.PERCENT);
-        return switch (dimension) {
-            case NONE -> percent && read.power() == 1;
-            case PERCENT -> percent;
-            case UNIT -> unit.isEmpty() || read.power() == 1 && read.name().equals(Units.nameOf(unit));
-            case SQUARED -> unit.isEmpty() || read.power() == 2 && read.name().equals(Units.nameOf(unit));
-        };
+        return new UnitOfAnswer(unit)
+                .said(Answer.parse(text, unit), measure(question).traits().dimension());
     }
 
     private Verdict mark(String question, Answer answer, Outcome outcome, Map<String, String> earlier) {

@@ -89,25 +89,26 @@ final class RoundedWays {
         return ways;
     }
 
-    /** All ways with lines rounded to some range of places, those with fewer places first. */
+    /** All ways with lines rounded to some range of places, those with fewer places first, in every usual order of the operations. */
     List<Rounded> all(Measure measure, int from, int to) {
-        return ofFormulas(
+        return ofOrders(
                 measure.methods(sample.shape()).stream()
-                        .map(Measure.Method::formula)
+                        .flatMap(method -> orders(Lettering.distinct(method.formula())).stream())
                         .toList(),
                 from,
                 to);
     }
 
-    /** The same of formulas. */
+    /** The same of formulas as they are written. */
     List<Rounded> ofFormulas(List<Formula.Named> formulas, int from, int to) {
+        return ofOrders(formulas.stream().map(Lettering::distinct).toList(), from, to);
+    }
+
+    private List<Rounded> ofOrders(List<Formula.Named> orders, int from, int to) {
         List<Rounded> ways = new ArrayList<>();
         if (sample.rows() > MOST_ROWS) {
             return ways;
         }
-        List<Formula.Named> orders = formulas.stream()
-                .flatMap(formula -> orders(Lettering.distinct(formula)).stream())
-                .toList();
         for (int places = Math.max(0, from); places <= to; places++) {
             for (Formula.Named order : orders) {
                 oneLine(order, places, ways);

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.function.IntPredicate;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -34,7 +33,6 @@ import promedio.files.InputProblem;
 import promedio.files.answers.Collected;
 import promedio.files.answers.MarksWriter;
 import promedio.files.assignment.AssignmentFile;
-import promedio.files.table.Watch;
 
 /** What a tutor does with an assignment: poses its questions, sets its card, and marks what many students answered. */
 public final class Classwork {
@@ -80,7 +78,7 @@ public final class Classwork {
     private final ObjectProperty<Chosen> chosen = new SimpleObjectProperty<>();
     private List<Given> given = List.of();
     private Basis basis;
-    private Run run = new Run();
+    private Progress run = new Progress();
 
     Classwork(DeskModel desk) {
         this.desk = desk;
@@ -90,30 +88,6 @@ public final class Classwork {
     private record Basis(Object sheets, Object card, Tasks tasks) {
         static Basis of(Assignment assignment) {
             return new Basis(assignment.sheets(), assignment.card(), assignment.tasks());
-        }
-    }
-
-    /** One reading or marking, until it is done or stopped. */
-    private static final class Run implements Watch, IntPredicate {
-        private volatile long done;
-        private volatile long all = -1;
-        private volatile boolean stopped;
-
-        @Override
-        public void at(long read, long of) {
-            done = read;
-            all = of;
-        }
-
-        @Override
-        public boolean isStopped() {
-            return stopped;
-        }
-
-        @Override
-        public boolean test(int marked) {
-            done = marked;
-            return !stopped;
         }
     }
 
@@ -145,13 +119,12 @@ public final class Classwork {
 
     /** How much is done, from 0 to 1; negative where that is not known. */
     public double progress() {
-        Run present = run;
-        return present.all <= 0 ? -1 : (double) present.done / present.all;
+        return run.share();
     }
 
     /** Stops reading or marking; what was there before stays. */
     public void stop() {
-        run.stopped = true;
+        run.stop();
     }
 
     /** Another assignment lies on the desk. */
@@ -175,7 +148,7 @@ public final class Classwork {
     /** Reads a table of answers, or a folder of assignments, and marks it. */
     public void take(Path source) {
         stop();
-        Run mine = new Run();
+        Progress mine = new Progress();
         run = mine;
         Assignment assignment = desk.assignment();
         String usual = desk.selectedProperty().get();
@@ -189,7 +162,7 @@ public final class Classwork {
 
     private record Read(Optional<Collected> collected, Optional<String> problem) {}
 
-    private static Read collected(Path source, Assignment assignment, String usual, Run run) {
+    private static Read collected(Path source, Assignment assignment, String usual, Progress run) {
         try {
             Collected collected = Files.isDirectory(source)
                     ? Collected.ofFolder(source, assignment, run)
@@ -202,8 +175,8 @@ public final class Classwork {
         }
     }
 
-    private void taken(Path source, Read read, Run mine) {
-        if (mine.stopped) {
+    private void taken(Path source, Read read, Progress mine) {
+        if (mine.isStopped()) {
             state.set(new State(
                     state.get().source(), state.get().set(), state.get().told(), Optional.empty(), false));
         } else if (read.collected().isEmpty()) {
@@ -218,9 +191,8 @@ public final class Classwork {
     }
 
     private void mark(List<Given> answers, List<String> told, Optional<Path> source) {
-        run.stopped = true;
-        Run mine = new Run();
-        mine.all = answers.size();
+        run.stop();
+        Progress mine = new Progress(answers.size());
         run = mine;
         Assignment assignment = desk.assignment();
         Basis now = Basis.of(assignment);

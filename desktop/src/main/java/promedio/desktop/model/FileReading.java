@@ -23,7 +23,6 @@ import promedio.files.InputProblem;
 import promedio.files.table.ReadingOptions;
 import promedio.files.table.TableFile;
 import promedio.files.table.TableFiles;
-import promedio.files.table.Watch;
 
 /**
  * A file on the page on which it is shown how it was read, until its columns are taken. What is said about it is changed there,
@@ -36,7 +35,7 @@ public final class FileReading {
 
     private final DeskModel desk;
     private final ReadOnlyObjectWrapper<State> state = new ReadOnlyObjectWrapper<>();
-    private Run run = new Run();
+    private Progress run = new Progress();
     private Taker taking;
     /** What stood in the rows that are left out: read otherwise, another row may have their number. */
     private final Map<Integer, List<String>> outTexts = new HashMap<>();
@@ -95,24 +94,6 @@ public final class FileReading {
         }
     }
 
-    /** One reading of the file, from its first byte to its last or until it is stopped. */
-    private static final class Run implements Watch {
-        private volatile long done;
-        private volatile long all = -1;
-        private volatile boolean stopped;
-
-        @Override
-        public void at(long read, long of) {
-            done = read;
-            all = of;
-        }
-
-        @Override
-        public boolean isStopped() {
-            return stopped;
-        }
-    }
-
     /** What came of reading. */
     private record Read(Optional<TableFile> file, boolean whole, Optional<String> problem) {
         static Read of(Work work) {
@@ -135,8 +116,7 @@ public final class FileReading {
 
     /** How much of the file is read, from 0 to 1; negative where that is not known. */
     public double progress() {
-        Run present = run;
-        return present.all <= 0 ? -1 : (double) present.done / present.all;
+        return run.share();
     }
 
     /** Puts a file on the page as it was read. */
@@ -161,7 +141,7 @@ public final class FileReading {
     public void say(UnaryOperator<ReadingOptions> change) {
         State before = state.get();
         ReadingOptions options = change.apply(before.options());
-        run.stopped = true;
+        run.stop();
         desk.inBackground(
                 () -> Read.of(() -> {
                     TableFiles.Head head = TableFiles.head(before.path(), options, FIRST_ROWS);
@@ -179,14 +159,14 @@ public final class FileReading {
     }
 
     private void readAll(Path path, ReadingOptions options) {
-        run.stopped = true;
-        Run mine = new Run();
+        run.stop();
+        Progress mine = new Progress();
         run = mine;
         desk.inBackground(
                 () -> Read.of(
                         () -> new Read(Optional.of(TableFiles.read(path, options, mine)), true, Optional.empty())),
                 read -> {
-                    if (run == mine && !mine.stopped && state.get() != null) {
+                    if (run == mine && !mine.isStopped() && state.get() != null) {
                         show(path, options, read, Optional.of(state.get()));
                         if (taking != null) {
                             take(taking);
@@ -297,7 +277,7 @@ public final class FileReading {
             return;
         }
         taking = null;
-        Run mine = new Run();
+        Progress mine = new Progress();
         run = mine;
         desk.filing().readingProperty().set(true);
         desk.say(Words.of("message.reading", present.path().getFileName()));
@@ -305,7 +285,7 @@ public final class FileReading {
                 () -> Kept.of(() -> desk.originals().take(present.path(), present.options(), mine)),
                 kept -> {
                     desk.filing().readingProperty().set(false);
-                    if (run != mine || mine.stopped) {
+                    if (run != mine || mine.isStopped()) {
                         return;
                     }
                     desk.say(kept.problem().orElse(""));
@@ -351,7 +331,7 @@ public final class FileReading {
     /** Puts the file away; reading stops. */
     public void cancel() {
         taking = null;
-        run.stopped = true;
+        run.stop();
         state.set(null);
     }
 }

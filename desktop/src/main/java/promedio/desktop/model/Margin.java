@@ -1,5 +1,6 @@
 package promedio.desktop.model;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -7,6 +8,7 @@ import javafx.beans.property.ReadOnlyLongProperty;
 import promedio.core.assignment.AnswerEdit;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Attempts;
+import promedio.core.assignment.Edit;
 import promedio.core.assignment.Hints;
 import promedio.core.assignment.Tasks;
 import promedio.core.marking.Mark;
@@ -88,9 +90,14 @@ public final class Margin {
         desk.make(new AnswerEdit.TakeHint(desk.selectedProperty().get(), question));
     }
 
-    /** Has marks give hints, or say at once what happened. */
+    /** Has marks give hints, or say at once what happened. There are no hints to a figure that lies open: it is covered with them. */
     public void giveHints(boolean give) {
-        desk.make(new AnswerEdit.GiveHints(give));
+        Edit hints = new AnswerEdit.GiveHints(give);
+        boolean covered = desk.assignment().attempts().first();
+        desk.make(
+                give && !covered
+                        ? new Edit.Together(hints.undoKey(), List.of(new AnswerEdit.CoverFigures(true), hints))
+                        : hints);
     }
 
     /** A question as the tutor posed it, where one did, in few words. */

@@ -75,7 +75,6 @@ final class QuestionsPane extends VBox {
         card.setOnAction(press -> work.setCard(card.isSelected()));
         cover.setOnAction(press -> model.margin().coverFigures(cover.isSelected()));
         hints.setOnAction(press -> model.margin().giveHints(hints.isSelected()));
-        hints.disableProperty().bind(cover.selectedProperty().not());
         Button issue = new Button(Words.of("tutor.issue"));
         issue.setId("tutor-issue");
         issue.getStyleClass().add("main-button");
@@ -116,7 +115,7 @@ final class QuestionsPane extends VBox {
         none.setManaged(!some);
         card.setSelected(assignment.tasks().card().isPresent());
         cover.setSelected(assignment.attempts().first());
-        hints.setSelected(assignment.attempts().hints().on());
+        hints.setSelected(model.margin().givesHints());
         showMore(assignment);
     }
 

@@ -71,15 +71,26 @@ final class PageEdges extends HBox {
         hints.getStyleClass().add("cover-choice");
         Tip.on(hints, Words.of("hints.tip"));
         hints.setOnAction(click -> model.margin().giveHints(hints.isSelected()));
-        hints.managedProperty().bind(hints.visibleProperty());
-        hints.visibleProperty().bind(cover.selectedProperty());
-        hints.setSelected(model.assignment().attempts().hints().on());
+        hints.setSelected(model.margin().givesHints());
         model.assignmentProperty()
                 .addListener((property, before, now) ->
-                        hints.setSelected(now.attempts().hints().on()));
+                        hints.setSelected(model.margin().givesHints()));
         Region between = new Region();
         HBox.setHgrow(between, Priority.ALWAYS);
+        cover.setMinWidth(USE_PREF_SIZE);
+        hints.setMinWidth(USE_PREF_SIZE);
         HBox head = new HBox(margin, between, cover, hints);
+        // Where there is no room for all of it, what can be done is worth more than what it is called.
+        margin.visibleProperty()
+                .bind(Bindings.createBooleanBinding(
+                        () -> head.getWidth()
+                                        - head.getInsets().getLeft()
+                                        - head.getInsets().getRight()
+                                >= margin.prefWidth(-1) + cover.getWidth() + hints.getWidth() + 2 * head.getSpacing(),
+                        head.widthProperty(),
+                        cover.widthProperty(),
+                        hints.widthProperty()));
+        margin.managedProperty().bind(margin.visibleProperty());
         head.setAlignment(Pos.BASELINE_LEFT);
         head.getStyleClass().add("margin-head");
         head.visibleProperty()

@@ -31,8 +31,10 @@ class TutorWindowTest extends OpenWindow {
     @Test
     void on_the_hints_way_a_figure_stays_covered_until_it_is_found_or_told() {
         demo("visitors", DeskModel.Page.MEASURES);
-        click("#cover");
         click("#hints");
+        assertThat(desk.assignment().attempts().first())
+                .as("covered with one press")
+                .isTrue();
         assertThat(wordBeside("sd")).as("2.97 for 1.72").isEqualTo("differs");
         assertThat(desk.margin().covers("sd")).isTrue();
         assertThat(words()).doesNotContain("The root was not drawn.");
