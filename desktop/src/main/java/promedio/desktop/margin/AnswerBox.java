@@ -101,7 +101,10 @@ public final class AnswerBox extends VBox {
                 (known || unknown) && !sought && !model.looking().opened().contains(question);
         compare.setText(Words.of(known ? "mark.compare" : "mark.open"));
         hint.setText(Words.of(HINTS.get(Math.min(model.margin().hints(question), HINTS.size() - 1))));
-        Optional<String> task = model.margin().posed(question);
+        // Once it is answered right, a question need not be read again.
+        Optional<String> task = model.margin()
+                .posed(question)
+                .filter(text -> mark.filter(is -> is.kind() == Mark.Kind.AGREES).isEmpty());
         posed.setText(task.orElse(""));
         posedInFull.set(model.margin().posedInFull(question).orElse(""));
         List<Node> below = new ArrayList<>();
