@@ -167,8 +167,10 @@ public final class Classwork {
             Collected collected = Files.isDirectory(source)
                     ? Collected.ofFolder(source, assignment, run)
                     : Collected.ofTable(source, assignment, usual);
-            return collected.given().isEmpty() && collected.told().isEmpty()
-                    ? new Read(Optional.empty(), Optional.of(Words.of("tutor.nothing", source.getFileName())))
+            String told = Words.of(collected.told());
+            String nothing = told.isEmpty() ? Words.of("tutor.nothing", source.getFileName()) : told;
+            return collected.given().isEmpty()
+                    ? new Read(Optional.empty(), Optional.of(nothing))
                     : new Read(Optional.of(collected), Optional.empty());
         } catch (InputProblem problem) {
             return new Read(Optional.empty(), Optional.of(Words.of(problem.sentence())));
@@ -176,6 +178,9 @@ public final class Classwork {
     }
 
     private void taken(Path source, Read read, Progress mine) {
+        if (mine != run) {
+            return;
+        }
         if (mine.isStopped()) {
             state.set(new State(
                     state.get().source(), state.get().set(), state.get().told(), Optional.empty(), false));

@@ -186,7 +186,15 @@ public final class FileActions implements FileWays, TutorWays {
     @Override
     public void issue() {
         commitTyping.run();
-        picker.toSave(suggestion(AssignmentFile.ENDING)).ifPresent(model.classwork()::issue);
+        picker.toSave(suggestion(" " + Words.of("tutor.issue.name") + AssignmentFile.ENDING))
+                .ifPresent(file -> {
+                    // The tutor’s own answers must not be lost to the copy without any.
+                    if (file.equals(model.filing().fileProperty().get())) {
+                        model.say(Words.of("tutor.issue.own", file.getFileName()));
+                    } else {
+                        model.classwork().issue(file);
+                    }
+                });
     }
 
     private String suggestion(String ending) {

@@ -2,6 +2,7 @@ package promedio.files.answers;
 
 import java.io.InputStream;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -22,6 +23,7 @@ public final class AnswerRows {
 
     private final String source;
     private final List<Row> rows = new ArrayList<>();
+    private final Set<String> students = new HashSet<>();
     private List<String> heading;
     private int who;
     private int sample;
@@ -104,11 +106,13 @@ public final class AnswerRows {
                 asked.isEmpty() ? Optional.empty() : Optional.of(Integer.parseInt(asked))));
     }
 
-    /** A student’s row; what is left empty was not answered. */
+    /** A student’s row; what is left empty was not answered. Of two with one name the second is told apart by its line. */
     private void addAll(RowFile.Row row) {
+        String name = row.cell(0);
+        String student = !name.isEmpty() && students.add(name) ? name : (name + " (" + row.line() + ")").strip();
         for (int i = 1; i < heading.size(); i++) {
             if (!heading.get(i).isEmpty() && !row.cell(i).isEmpty()) {
-                rows.add(new Row(row.line(), row.cell(0), "", heading.get(i), row.cell(i), Optional.empty()));
+                rows.add(new Row(row.line(), student, "", heading.get(i), row.cell(i), Optional.empty()));
             }
         }
     }

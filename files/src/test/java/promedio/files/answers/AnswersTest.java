@@ -80,6 +80,13 @@ class AnswersTest {
         }
     }
 
+    @Test
+    void two_students_of_one_name_stay_two() throws Exception {
+        assertThat(read(file("names.csv", "Name,mean\nAnn,4\nAnn,5\n,6\n")))
+                .extracting(AnswerRows.Row::who)
+                .containsExactly("Ann", "Ann (3)", "(4)");
+    }
+
     private static List<AnswerRows.Row> read(Path file) throws InputProblem {
         return AnswerRows.read(file.toString(), InputStream.nullInputStream(), ReadingOptions.GUESSED);
     }
