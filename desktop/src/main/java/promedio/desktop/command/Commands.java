@@ -53,7 +53,7 @@ public final class Commands implements Callable<Integer> {
             throw new CommandLine.ParameterException(
                     spec.commandLine(),
                     "There is no command and no file \"" + Visible.line(file, LONGEST_WORD)
-                            + "\". The commands are solve, mark and read.");
+                            + "\". The commands are solve, mark, read and picture.");
         }
         return window.open(file, demo);
     }
@@ -64,6 +64,7 @@ public final class Commands implements Callable<Integer> {
                 .addSubcommand(new SolveCommand(in))
                 .addSubcommand(new MarkCommand(in))
                 .addSubcommand(new ReadCommand(in))
+                .addSubcommand(new PictureCommand(in))
                 .setOut(out)
                 .setErr(err);
         line.setParameterExceptionHandler((problem, args) -> {

@@ -31,6 +31,9 @@ import promedio.files.table.Watch;
 /** The options that say which sample of an input is meant, and under which card. */
 final class SampleArguments {
     private static final String CATEGORIES = "categories";
+    /** Kinds of which there are pictures, but no measures. */
+    private static final List<String> OF_PICTURES = List.of("groups", "pairs", "two-way");
+
     private static final int MOST_LISTED = 8;
     private static final int LONGEST_LISTED = 31;
 
@@ -38,7 +41,8 @@ final class SampleArguments {
             names = "--kind",
             paramLabel = "KIND",
             description = "values (a list), frequencies (columns value, frequency) or classes (class, frequency);"
-                    + " unless said, what the input holds. For solve also categories: how often each text occurs.",
+                    + " unless said, what the input holds. For solve also categories: how often each text occurs;"
+                    + " for picture also groups, pairs and two-way.",
             converter = KindConverter.class)
     private String kind;
 
@@ -52,7 +56,7 @@ final class SampleArguments {
     static final class KindConverter implements CommandLine.ITypeConverter<String> {
         @Override
         public String convert(String value) {
-            if (SampleSheet.Kind.find(value).isEmpty() && !value.equals(CATEGORIES)) {
+            if (SampleSheet.Kind.find(value).isEmpty() && !value.equals(CATEGORIES) && !OF_PICTURES.contains(value)) {
                 throw new CommandLine.TypeConversionException(
                         "expected values, frequencies, classes or categories, not '" + value + "'");
             }
@@ -108,8 +112,28 @@ final class SampleArguments {
         return new Counted(file.heading() ? Optional.of(column.name()) : Optional.empty(), Counts.of(column));
     }
 
+    /** Whether a kind is said that only pictures know. */
+    boolean isKind(String word) {
+        return word.equals(kind);
+    }
+
+    /** The columns that are named. */
+    List<String> columns() {
+        return arguments.columns();
+    }
+
+    /** An input as a table of all its columns. */
+    TableFile table(CommandLine command, String input, InputStream standardInput) throws InputProblem {
+        ReadingOptions options =
+                arguments.options(command, decimalMark(command)).withAllColumns();
+        return TableFiles.read(input, standardInput, options, Watch.NOBODY);
+    }
+
     /** Refuses what no input could be read by, before any is read. */
     void check(CommandLine command) {
+        if (OF_PICTURES.contains(kind)) {
+            throw usage(command, "--kind takes values, frequencies, classes or categories here, not '" + kind + "'.");
+        }
         column(command);
         arguments.options(command, decimalMark(command));
     }

@@ -35,7 +35,10 @@ public enum Theme {
     /** Loads the fonts that come with the program, once, before the first scene. */
     public static void loadFonts() {
         for (String name : FONTS) {
-            try (InputStream in = Theme.class.getResourceAsStream(FOLDER + "fonts/" + name + ".ttf")) {
+            try (InputStream in = Theme.class.getResourceAsStream(
+                    name.startsWith("Roboto")
+                            ? "/promedio/files/fonts/" + name + ".ttf"
+                            : FOLDER + "fonts/" + name + ".ttf")) {
                 Font.loadFont(in, TEXT_SIZE);
             } catch (IOException broken) {
                 throw new UncheckedIOException("The font " + name + " could not be read.", broken);

@@ -82,6 +82,12 @@ public record ReadingOptions(
                 sheet, skip, heading, delimiter, other, decimalMark, thousands, dates, missing, columns);
     }
 
+    /** The same of all columns. */
+    public ReadingOptions withAllColumns() {
+        return new ReadingOptions(
+                sheet, skip, heading, delimiter, encoding, decimalMark, thousands, dates, missing, List.of());
+    }
+
     /** The same with a decimal mark. */
     public ReadingOptions withDecimalMark(Optional<Character> other) {
         return new ReadingOptions(sheet, skip, heading, delimiter, encoding, other, thousands, dates, missing, columns);

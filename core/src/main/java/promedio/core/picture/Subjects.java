@@ -1,0 +1,244 @@
+package promedio.core.picture;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import promedio.core.data.Column;
+import promedio.core.number.Decimals;
+import promedio.core.number.Exact;
+import promedio.core.sample.Sample;
+import promedio.core.sentence.Sentence;
+import promedio.core.tabulate.Tabulation;
+
+/** Makes what a picture is of from the columns of a table: definitions for relations, sections 12 and 13. */
+public final class Subjects {
+    private static final Pattern TOTAL = Pattern.compile("(?iu)\\W*(?:(?:grand |sub-?)?totals?|sums?|all|Σ)\\W*|Σ");
+    /** With more groups than these nobody sees anything. */
+    private static final int MOST_GROUPS = 40;
+
+    private Subjects() {}
+
+    /**
+     * What was made of columns.
+     *
+     * @param subject what a picture can be made of; empty where there is nothing of the kind
+     * @param why why there is nothing
+     * @param told what was left out
+     */
+    public record Made(Optional<Subject> subject, Optional<Sentence> why, List<Sentence> told) {
+        /** Copies the list. */
+        public Made {
+            told = List.copyOf(told);
+        }
+
+        static Made of(Subject subject) {
+            return new Made(Optional.of(subject), Optional.empty(), List.of());
+        }
+
+        static Made none(String key, Object... facts) {
+            return new Made(Optional.empty(), Optional.of(Sentence.of(key, facts)), List.of());
+        }
+    }
+
+    /** Columns of numbers, each a list. */
+    public static Made lists(List<Column> columns, Optional<Tabulation> classes) {
+        List<Named> samples = new ArrayList<>();
+        for (Column column : columns) {
+            Optional<Sentence> problem = notNumbers(column);
+            if (problem.isPresent()) {
+                return new Made(Optional.empty(), problem, List.of());
+            }
+            Column.OfNumbers numbers = (Column.OfNumbers) column;
+            samples.add(new Named(
+                    column.name(),
+                    numbers.unit(),
+                    Sample.list(numbers.numbers()).withMissing(Exact.of(column.missing())),
+                    classes));
+        }
+        return Made.of(together(samples));
+    }
+
+    /** Samples of one picture: what they measure is what their names have in common, or all of their names. */
+    public static Subject.Samples together(List<Named> samples) {
+        if (samples.size() == 1) {
+            return new Subject.Samples(samples.get(0));
+        }
+        List<String> units = samples.stream().map(Named::unit).distinct().toList();
+        String names = String.join(", ", samples.stream().map(Named::name).toList());
+        return new Subject.Samples(samples, units.size() == 1 ? Named.title(names, units.get(0)) : names, names);
+    }
+
+    private static Optional<Sentence> notNumbers(Column column) {
+        if (!(column instanceof Column.OfNumbers numbers)) {
+            return Optional.of(Sentence.of("picture.column.no-numbers", column.name()));
+        }
+        for (int row = 0; row < numbers.size() && numbers.others() > 0; row++) {
+            if (numbers.isOther(row)) {
+                return Optional.of(Sentence.of(
+                        "picture.column.no-number",
+                        column.name(),
+                        row + 1L,
+                        numbers.entries().text(row)));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** A column of numbers, a list for each text of another column, in the order in which they first appear. */
+    public static Made groups(Column values, Column by, Optional<Tabulation> classes) {
+        Optional<Sentence> problem = notNumbers(values);
+        if (problem.isPresent()) {
+            return new Made(Optional.empty(), problem, List.of());
+        }
+        Column.OfNumbers numbers = (Column.OfNumbers) values;
+        Map<String, Decimals.Builder> groups = new LinkedHashMap<>();
+        Map<String, Integer> missing = new LinkedHashMap<>();
+        for (int row = 0; row < values.size(); row++) {
+            if (!by.isMissing(row)) {
+                String group = by.entries().text(row).strip();
+                Decimals.Builder list = groups.computeIfAbsent(group, first -> new Decimals.Builder(64));
+                numbers.number(row).ifPresentOrElse(list::add, () -> missing.merge(group, 1, Integer::sum));
+            }
+        }
+        List<Named> samples = new ArrayList<>();
+        List<Sentence> told = new ArrayList<>();
+        groups.forEach((name, list) -> {
+            Decimals built = list.build();
+            if (built.size() == 0) {
+                told.add(Sentence.of("picture.told.empty-group", name));
+            } else {
+                Exact left = Exact.of(missing.getOrDefault(name, 0));
+                samples.add(new Named(name, numbers.unit(), Sample.list(built).withMissing(left), classes));
+            }
+        });
+        if (samples.isEmpty()) {
+            return Made.none("picture.no-value");
+        }
+        if (samples.size() > MOST_GROUPS) {
+            return Made.none("picture.many-groups", by.name(), samples.size());
+        }
+        String of = Named.title(values.name(), numbers.unit());
+        return new Made(
+                Optional.of(new Subject.Samples(samples, of, Frame.words("picture.by", values.name(), by.name()))),
+                Optional.empty(),
+                told);
+    }
+
+    /** Two columns of numbers, row by row; in groups by a third where one is given. A row counts where both are numbers. */
+    public static Made pairs(Column across, Column up, Optional<Column> by) {
+        Optional<Sentence> problem = notNumbers(across).or(() -> notNumbers(up));
+        if (problem.isPresent()) {
+            return new Made(Optional.empty(), problem, List.of());
+        }
+        Column.OfNumbers xs = (Column.OfNumbers) across;
+        Column.OfNumbers ys = (Column.OfNumbers) up;
+        Map<String, Decimals.Builder[]> groups = new LinkedHashMap<>();
+        for (int row = 0; row < Math.min(xs.size(), ys.size()); row++) {
+            int at = row;
+            boolean grouped = by.filter(column -> column.isMissing(at)).isEmpty();
+            Optional<java.math.BigDecimal> x = xs.number(row);
+            Optional<java.math.BigDecimal> y = ys.number(row);
+            if (x.isPresent() && y.isPresent() && grouped) {
+                String group =
+                        by.map(column -> column.entries().text(at).strip()).orElse("");
+                Decimals.Builder[] both = groups.computeIfAbsent(
+                        group, first -> new Decimals.Builder[] {new Decimals.Builder(64), new Decimals.Builder(64)});
+                both[0].add(x.get());
+                both[1].add(y.get());
+            }
+        }
+        if (groups.size() > MOST_GROUPS) {
+            return Made.none("picture.many-groups", by.map(Column::name).orElse(""), groups.size());
+        }
+        List<Subject.Pairs.Group> all = groups.entrySet().stream()
+                .map(one -> new Subject.Pairs.Group(one.getKey(), one.getValue()[0].build(), one.getValue()[1].build()))
+                .toList();
+        return Made.of(new Subject.Pairs(Named.title(xs.name(), xs.unit()), Named.title(ys.name(), ys.unit()), all));
+    }
+
+    /** How often the texts of a column occur; beside each other by the texts of a second one where one is given. */
+    public static Made categories(Column of, Optional<Column> by) {
+        Map<String, Map<String, Long>> counts = new LinkedHashMap<>();
+        Map<String, Integer> groups = new LinkedHashMap<>();
+        for (int row = 0; row < of.size(); row++) {
+            int at = row;
+            if (!of.isMissing(row) && by.filter(column -> column.isMissing(at)).isEmpty()) {
+                String group =
+                        by.map(column -> column.entries().text(at).strip()).orElse("");
+                groups.putIfAbsent(group, groups.size());
+                counts.computeIfAbsent(of.entries().text(row).strip(), first -> new LinkedHashMap<>())
+                        .merge(group, 1L, Long::sum);
+            }
+        }
+        if (groups.size() > MOST_GROUPS) {
+            return Made.none("picture.many-groups", by.map(Column::name).orElse(""), groups.size());
+        }
+        List<List<Long>> table = counts.values().stream()
+                .map(line -> groups.keySet().stream()
+                        .map(group -> line.getOrDefault(group, 0L))
+                        .toList())
+                .toList();
+        return counts.isEmpty()
+                ? Made.none("picture.no-value")
+                : Made.of(new Subject.Categories(
+                        of.name(),
+                        by.map(Column::name).orElse(""),
+                        List.copyOf(counts.keySet()),
+                        List.copyOf(groups.keySet()),
+                        table));
+    }
+
+    /** A table of counts: its first column names the rows, the headings of the others the columns; totals are left out. */
+    public static Made counted(List<Column> columns) {
+        if (columns.size() < 2) {
+            return Made.none("picture.counts.columns");
+        }
+        Column names = columns.get(0);
+        List<Column> counts = columns.stream()
+                .skip(1)
+                .filter(column -> !TOTAL.matcher(column.name()).matches())
+                .toList();
+        List<String> categories = new ArrayList<>();
+        List<List<Long>> table = new ArrayList<>();
+        for (int row = 0; row < names.size(); row++) {
+            String name = names.entries().text(row).strip();
+            if (!name.isEmpty() && !TOTAL.matcher(name).matches()) {
+                List<Long> line = new ArrayList<>();
+                for (Column column : counts) {
+                    Optional<Long> count = count(column, row);
+                    if (count.isEmpty()) {
+                        return Made.none(
+                                "picture.counts.whole",
+                                column.name(),
+                                row + 1L,
+                                column.entries().text(row));
+                    }
+                    line.add(count.get());
+                }
+                categories.add(name);
+                table.add(line);
+            }
+        }
+        return categories.isEmpty() || counts.isEmpty()
+                ? Made.none("picture.counts.columns")
+                : Made.of(new Subject.Categories(
+                        names.name(),
+                        "",
+                        categories,
+                        counts.stream().map(Column::name).toList(),
+                        table));
+    }
+
+    private static Optional<Long> count(Column column, int row) {
+        if (!(column instanceof Column.OfNumbers numbers)) {
+            return Optional.empty();
+        }
+        Optional<Exact> number = numbers.number(row).map(Exact::from);
+        return number.filter(found ->
+                        found.isWhole() && found.signum() >= 0 && found.compareTo(Exact.of(Integer.MAX_VALUE)) < 0)
+                .map(found -> found.numerator().longValueExact());
+    }
+}
