@@ -33,6 +33,7 @@ class ArchitectureTest {
             "tabulate",
             "measure",
             "working",
+            "picture",
             "slip",
             "marking",
             "assignment",

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import promedio.core.course.CourseCard;
+import promedio.core.picture.Wishes;
 import promedio.core.sentence.Visible;
 
 /**
@@ -20,6 +21,7 @@ import promedio.core.sentence.Visible;
  * @param foreign what its file holds that this version does not know
  * @param tables the data tables in the order of the shelf, above the samples
  * @param tasks what a tutor has set
+ * @param pictures what is said of pictures, by sample or table
  */
 public record Assignment(
         String title,
@@ -29,7 +31,8 @@ public record Assignment(
         Attempts attempts,
         Foreign foreign,
         List<DataTable> tables,
-        Tasks tasks) {
+        Tasks tasks,
+        Map<String, Wishes> pictures) {
     /** An empty assignment under the standard card. */
     public static final Assignment EMPTY = new Assignment("", List.of(), CourseCard.STANDARD, Map.of(), Attempts.OPEN);
 
@@ -41,7 +44,7 @@ public record Assignment(
     /** An assignment of which everything is known. */
     public Assignment(
             String title, List<SampleSheet> sheets, CourseCard card, Map<Question, String> answers, Attempts attempts) {
-        this(title, sheets, card, answers, attempts, Foreign.NOTHING, List.of(), Tasks.NONE);
+        this(title, sheets, card, answers, attempts, Foreign.NOTHING, List.of(), Tasks.NONE, Map.of());
     }
 
     /** A question: a measure of a sample, without convention. */
@@ -52,6 +55,7 @@ public record Assignment(
         title = Visible.encodable(title);
         sheets = List.copyOf(sheets);
         tables = List.copyOf(tables);
+        pictures = Map.copyOf(pictures);
         answers = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(answers));
     }
 
@@ -82,7 +86,7 @@ public record Assignment(
     }
 
     Assignment withAttempts(Attempts other) {
-        return new Assignment(title, sheets, card, answers, other, foreign, tables, tasks);
+        return new Assignment(title, sheets, card, answers, other, foreign, tables, tasks, pictures);
     }
 
     /** An id that no sheet has yet. */
@@ -110,12 +114,12 @@ public record Assignment(
 
     /** The same with what its file holds that this version does not know. */
     public Assignment withForeign(Foreign parts) {
-        return new Assignment(title, sheets, card, answers, attempts, parts, tables, tasks);
+        return new Assignment(title, sheets, card, answers, attempts, parts, tables, tasks, pictures);
     }
 
     /** With what a tutor has set. */
     public Assignment withTasks(Tasks other) {
-        return new Assignment(title, sheets, card, answers, attempts, foreign, tables, other);
+        return new Assignment(title, sheets, card, answers, attempts, foreign, tables, other, pictures);
     }
 
     /** The card under which the answers to a question are marked. */
@@ -124,28 +128,34 @@ public record Assignment(
     }
 
     Assignment withTitle(String newTitle) {
-        return new Assignment(newTitle, sheets, card, answers, attempts, foreign, tables, tasks);
+        return new Assignment(newTitle, sheets, card, answers, attempts, foreign, tables, tasks, pictures);
     }
 
     Assignment withCard(CourseCard newCard) {
-        return new Assignment(title, sheets, newCard, answers, attempts, foreign.after(card, newCard), tables, tasks);
+        return new Assignment(
+                title, sheets, newCard, answers, attempts, foreign.after(card, newCard), tables, tasks, pictures);
     }
 
     Assignment withSheet(SampleSheet changed) {
         List<SampleSheet> all = new ArrayList<>(sheets);
         all.replaceAll(sheet -> sheet.id().equals(changed.id()) ? changed : sheet);
-        return new Assignment(title, all, card, answers, attempts, foreign, tables, tasks);
+        return new Assignment(title, all, card, answers, attempts, foreign, tables, tasks, pictures);
     }
 
     Assignment withNewSheet(int at, SampleSheet sheet) {
         List<SampleSheet> all = new ArrayList<>(sheets);
         all.add(Math.min(at, all.size()), sheet);
-        return new Assignment(title, all, card, answers, attempts, foreign, tables, tasks);
+        return new Assignment(title, all, card, answers, attempts, foreign, tables, tasks, pictures);
     }
 
     /** With other data tables. */
     public Assignment withTables(List<DataTable> other) {
-        return new Assignment(title, sheets, card, answers, attempts, foreign, other, tasks);
+        Map<String, Wishes> left = new LinkedHashMap<>(pictures);
+        tables.stream()
+                .map(DataTable::id)
+                .filter(id -> other.stream().noneMatch(table -> table.id().equals(id)))
+                .forEach(left::remove);
+        return new Assignment(title, sheets, card, answers, attempts, foreign, other, tasks, left);
     }
 
     Assignment withTable(DataTable changed) {
@@ -155,7 +165,7 @@ public record Assignment(
     }
 
     Assignment withSheets(List<SampleSheet> other) {
-        return new Assignment(title, other, card, answers, attempts, foreign, tables, tasks);
+        return new Assignment(title, other, card, answers, attempts, foreign, tables, tasks, pictures);
     }
 
     Assignment withoutSheet(String id) {
@@ -169,7 +179,28 @@ public record Assignment(
                 attempts,
                 foreign,
                 tables,
-                tasks.withoutSheet(id));
+                tasks.withoutSheet(id),
+                left(id));
+    }
+
+    /** What is said of the pictures of a sample or table. */
+    public Wishes pictures(String id) {
+        return pictures.getOrDefault(id, Wishes.NONE);
+    }
+
+    /** With something else said of the pictures of a sample or table. */
+    public Assignment withPictures(String id, Wishes wishes) {
+        Map<String, Wishes> changed = left(id);
+        if (!wishes.said().isEmpty()) {
+            changed.put(id, wishes);
+        }
+        return new Assignment(title, sheets, card, answers, attempts, foreign, tables, tasks, changed);
+    }
+
+    private Map<String, Wishes> left(String gone) {
+        Map<String, Wishes> left = new LinkedHashMap<>(pictures);
+        left.remove(gone);
+        return left;
     }
 
     Assignment withAnswer(Question question, String text) {
@@ -180,6 +211,14 @@ public record Assignment(
             changed.put(question, Visible.encodable(text.strip()));
         }
         return new Assignment(
-                title, sheets, card, changed, attempts.answered(question, text.strip()), foreign, tables, tasks);
+                title,
+                sheets,
+                card,
+                changed,
+                attempts.answered(question, text.strip()),
+                foreign,
+                tables,
+                tasks,
+                pictures);
     }
 }

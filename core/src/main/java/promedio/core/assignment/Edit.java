@@ -33,6 +33,7 @@ public sealed interface Edit
                 Edit.MoveUnit,
                 Edit.Together,
                 TableEdit,
+                PictureEdit,
                 AnswerEdit {
     /** The stable word for a kind of edit. */
     @Retention(RetentionPolicy.RUNTIME)

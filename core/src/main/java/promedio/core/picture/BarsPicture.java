@@ -35,6 +35,9 @@ final class BarsPicture {
             order.sort(Comparator.comparingLong((Integer category) -> subject.total(category))
                     .reversed());
         }
+        if (frame.wish().is(Setting.ORDER, "name")) {
+            order.sort(Comparator.comparing(category -> subject.categories().get(category), frame.byName()));
+        }
         List<Content.Bars.Column> bars = new ArrayList<>();
         for (int category : order) {
             for (int group = 0; group < subject.groups().size(); group++) {
@@ -76,6 +79,7 @@ final class BarsPicture {
                 new Content.Bars(percent, bars),
                 marks,
                 subject.groups(),
+                subject.by(),
                 frame.colours(subject.groups().size()),
                 drawn < order.size()
                         ? List.of(Sentence.of("picture.told.categories", drawn, order.size()))

@@ -32,9 +32,6 @@ final class BoxesPicture {
     }
 
     Pictured picture() {
-        if (Bands.problem(frame).isPresent()) {
-            return Pictured.none(Bands.problem(frame).get());
-        }
         List<Content.Boxes.Box> boxes = new ArrayList<>();
         for (Named one : subject.samples()) {
             box(one).ifPresent(boxes::add);
@@ -45,6 +42,9 @@ final class BoxesPicture {
         if (frame.wish().is(Setting.ORDER, "size")) {
             boxes.sort(Comparator.comparing(Content.Boxes.Box::median, Figure::compare)
                     .reversed());
+        }
+        if (frame.wish().is(Setting.ORDER, "name")) {
+            boxes.sort(Comparator.comparing(Content.Boxes.Box::name, frame.byName()));
         }
         Exact least = subject.samples().stream()
                 .map(one -> extreme(one.sample(), false))
@@ -59,7 +59,7 @@ final class BoxesPicture {
         for (int i = boxes.size() - 1; i >= 0; i--) {
             fromBelow.add(boxes.size() == 1 ? "" : boxes.get(i).name());
         }
-        Axis up = Frame.names(frame.axisTitle(Setting.Y_TITLE, ""), fromBelow);
+        Axis up = Frame.names(frame.axisTitle(Setting.Y_TITLE, subject.by()), fromBelow);
         List<Mark> marks = new ArrayList<>(Bands.marks(frame, across, up));
         for (int i = 0; i < boxes.size(); i++) {
             marks(i, boxes.size() - i, boxes.get(i), marks);
@@ -73,6 +73,7 @@ final class BoxesPicture {
                 new Content.Boxes(boxes),
                 marks,
                 List.of(""),
+                subject.by(),
                 frame.colours(boxes.size(), true),
                 told));
     }

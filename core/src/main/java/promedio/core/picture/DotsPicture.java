@@ -21,9 +21,6 @@ final class DotsPicture {
     }
 
     Pictured picture() {
-        if (Bands.problem(frame).isPresent()) {
-            return Pictured.none(Bands.problem(frame).get());
-        }
         List<Content.Dots.Strip> strips = new ArrayList<>();
         boolean shares = false;
         for (int i = 0; i < subject.samples().size(); i++) {
@@ -75,6 +72,7 @@ final class DotsPicture {
                 new Content.Dots(strips),
                 marks,
                 List.of(""),
+                subject.by(),
                 frame.colours(strips.size(), true),
                 stacked ? List.of() : List.of(Sentence.of("picture.told.lines-for-dots"))));
     }
@@ -82,7 +80,7 @@ final class DotsPicture {
     /** Dots are counted, not measured: the upright axis of a single pile has no numbers, and few dots lie low. */
     private Axis pile(Exact highest) {
         Exact top = highest.compareTo(Exact.of(LEAST_PILE)) > 0 ? highest : Exact.of(LEAST_PILE);
-        return new Axis(frame.axisTitle(Setting.Y_TITLE, ""), Exact.ZERO, top, List.of(), true);
+        return new Axis(frame.axisTitle(Setting.Y_TITLE, subject.by()), Exact.ZERO, top, List.of(), true);
     }
 
     /** The names of the strips, each beside its own. */
@@ -94,7 +92,8 @@ final class DotsPicture {
                     strip.times(strips.size() - 1L - i).plus(highest.half()),
                     strips.get(i).name()));
         }
-        return new Axis(frame.axisTitle(Setting.Y_TITLE, ""), Exact.ZERO, strip.times(strips.size()), ticks, true);
+        return new Axis(
+                frame.axisTitle(Setting.Y_TITLE, subject.by()), Exact.ZERO, strip.times(strips.size()), ticks, true);
     }
 
     private static void marks(int series, Content.Dots.Strip strip, double base, boolean stacked, List<Mark> marks) {

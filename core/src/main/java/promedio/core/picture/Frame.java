@@ -1,6 +1,7 @@
 package promedio.core.picture;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import promedio.core.course.CourseCard;
@@ -92,6 +93,17 @@ record Frame(Wish wish, CourseCard card, FigureText text) {
             places.add(i < said.length && said[i].matches("[1-9]") ? Integer.parseInt(said[i]) - 1 : alike ? 0 : i);
         }
         return places;
+    }
+
+    /** Names in order: numbers by size and before words. */
+    Comparator<String> byName() {
+        return Comparator.comparing(
+                        (String name) -> card.numerals()
+                                .read(name)
+                                .map(Numerals.Numeral::exact)
+                                .orElse(null),
+                        Comparator.nullsLast(Comparator.naturalOrder()))
+                .thenComparing(Comparator.naturalOrder());
     }
 
     /** A sentence as words of the picture. */

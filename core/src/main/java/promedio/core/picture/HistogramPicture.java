@@ -11,7 +11,6 @@ import promedio.core.sample.ClassInterval;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Ranking;
 import promedio.core.sample.Sample;
-import promedio.core.sentence.Sentence;
 
 /**
  * Bars over classes, their areas true to the frequencies; of several samples over one another, or under the normal curve of
@@ -40,9 +39,6 @@ final class HistogramPicture {
         Grouped grouped = Grouped.of(subject, frame);
         if (grouped.why().isPresent()) {
             return Pictured.none(grouped.why().get());
-        }
-        if (Bands.problem(frame).isPresent()) {
-            return Pictured.none(Bands.problem(frame).get());
         }
         Optional<Content.Normal> normal = Optional.empty();
         if (curve) {
@@ -83,6 +79,7 @@ final class HistogramPicture {
                 content,
                 marks,
                 names,
+                subject.by(),
                 frame.colours(names.size()),
                 grouped.told(frame, curve)));
     }
@@ -191,19 +188,5 @@ final class HistogramPicture {
                         new Mark.Part(1, Math.abs(k)), Mark.Role.DASHED, Places.line(x, 0, x, density(normal, x))));
             }
         }
-    }
-
-    /** What the shares within 1, 2 and 3 standard deviations are, and would be in a normal distribution. */
-    static List<Sentence> shares(Content.Normal normal, promedio.core.working.FigureText text) {
-        List<Sentence> told = new ArrayList<>();
-        for (Content.Normal.Share share : normal.shares()) {
-            told.add(Sentence.of(
-                    "picture.share." + share.sds(), percent(share.found(), text), percent(share.expected(), text)));
-        }
-        return told;
-    }
-
-    private static String percent(Exact share, promedio.core.working.FigureText text) {
-        return text.rounded(share.times(100), 1);
     }
 }

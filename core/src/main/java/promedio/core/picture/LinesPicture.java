@@ -24,9 +24,6 @@ final class LinesPicture {
         if (grouped.why().isPresent()) {
             return Pictured.none(grouped.why().get());
         }
-        if (Bands.problem(frame).isPresent()) {
-            return Pictured.none(Bands.problem(frame).get());
-        }
         Content.Height height = ogive
                 ? frame.wish().is(Setting.HEIGHT, "relative") ? Content.Height.RELATIVE : Content.Height.FREQUENCY
                 : grouped.height(frame, false);
@@ -74,6 +71,7 @@ final class LinesPicture {
                 content,
                 marks,
                 names,
+                subject.by(),
                 frame.colours(names.size()),
                 ogive ? List.of() : grouped.told(frame, false)));
     }

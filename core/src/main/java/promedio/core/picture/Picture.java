@@ -15,6 +15,7 @@ import promedio.core.sentence.Sentence;
  * @param content what it shows, exactly
  * @param marks the same, ready to be drawn
  * @param series what the things are called that are laid over one another; one without a name where there is one
+ * @param by what the names of the series are of, where they are groups; may be empty
  * @param colours the place in the palette of each series, from 0
  * @param told what was left out or chosen
  */
@@ -27,6 +28,7 @@ public record Picture(
         Content content,
         List<Mark> marks,
         List<String> series,
+        String by,
         List<Integer> colours,
         List<Sentence> told) {
     /** Copies the lists. */
@@ -55,6 +57,7 @@ public record Picture(
                         .filter(mark -> mark instanceof Mark.Area area && area.role() == Mark.Role.BEHIND)
                         .toList(),
                 List.of(""),
+                "",
                 List.of(0),
                 List.of());
     }

@@ -2,7 +2,9 @@ package promedio.core.picture;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import promedio.core.course.CourseCard;
+import promedio.core.sentence.Sentence;
 import promedio.core.working.FigureText;
 
 /** Makes pictures: definitions for relations, section 15. */
@@ -68,8 +70,9 @@ public final class Pictures {
             }
         });
         Frame frame = new Frame(wish, card, new FigureText(card, places));
-        if (frame.problem().isPresent()) {
-            return Pictured.none(frame.problem().get());
+        Optional<Sentence> problem = problem(wish, card);
+        if (problem.isPresent()) {
+            return Pictured.none(problem.get());
         }
         if (!kinds(subject).contains(wish.kind())) {
             return Pictured.none("picture.not-of." + wish.kind().id());
@@ -97,6 +100,12 @@ public final class Pictures {
                         : new ScatterPicture(pairs, frame).picture();
             }
         });
+    }
+
+    /** What is wrong with a wish, whatever it is of; empty where nothing is. */
+    public static Optional<Sentence> problem(Wish wish, CourseCard card) {
+        Frame frame = new Frame(wish, card, new FigureText(card, 0));
+        return frame.problem().or(() -> Bands.problem(frame));
     }
 
     private static Pictured ofSamples(Subject.Samples samples, Frame frame) {

@@ -61,6 +61,7 @@ final class ScatterPicture {
                 new Content.Scatter(clouds, line),
                 marks,
                 names,
+                subject.by(),
                 frame.colours(names.size()),
                 told));
     }

@@ -28,8 +28,8 @@ public enum Setting {
     SPLIT("split", false, "1", "2", "5"),
     /** Whether groups stand on one another and not side by side. */
     STACKED("stacked", false, "yes", "no"),
-    /** The order of bars or boxes: as they come, or by size. */
-    ORDER("order", false, "given", "size"),
+    /** The order of bars or boxes: as they come, by size, or by name. */
+    ORDER("order", false, "given", "size", "name"),
     /** Whether the least-squares line is drawn. */
     LINE("line", false, "yes", "no"),
     /** Whether a smooth line through the middle of the points is drawn. */

@@ -94,6 +94,7 @@ final class StemsPicture {
                 content,
                 List.of(),
                 List.of(""),
+                "",
                 frame.colours(1),
                 told));
     }

@@ -26,8 +26,9 @@ public sealed interface Subject {
      * @param samples at least one, of different names where there are several
      * @param of what all of them measure, with its unit
      * @param name what they are called together
+     * @param by what their names are of, where they are groups; empty where they are not
      */
-    record Samples(List<Named> samples, String of, String name) implements Subject {
+    record Samples(List<Named> samples, String of, String name, String by) implements Subject {
         /** Copies the list. */
         public Samples {
             samples = List.copyOf(samples);
@@ -35,7 +36,7 @@ public sealed interface Subject {
 
         /** One sample. */
         public Samples(Named one) {
-            this(List.of(one), one.title(), one.name());
+            this(List.of(one), one.title(), one.name(), "");
         }
 
         /** Whether all are lists or frequency tables. */
@@ -92,9 +93,10 @@ public sealed interface Subject {
      *
      * @param x what is drawn across, with its unit
      * @param y what is drawn upwards, with its unit
+     * @param by what the groups are of; empty where there is one
      * @param groups at least one
      */
-    record Pairs(String x, String y, List<Group> groups) implements Subject {
+    record Pairs(String x, String y, String by, List<Group> groups) implements Subject {
         /**
          * The pairs of a group.
          *

@@ -46,19 +46,19 @@ public final class Subjects {
     /** Columns of numbers, each a list. */
     public static Made lists(List<Column> columns, Optional<Tabulation> classes) {
         List<Named> samples = new ArrayList<>();
+        List<Sentence> told = new ArrayList<>();
         for (Column column : columns) {
-            Optional<Sentence> problem = notNumbers(column);
-            if (problem.isPresent()) {
-                return new Made(Optional.empty(), problem, List.of());
+            if (!(column instanceof Column.OfNumbers numbers)) {
+                return Made.none("picture.column.no-numbers", column.name());
             }
-            Column.OfNumbers numbers = (Column.OfNumbers) column;
+            told.addAll(leftOut(column));
             samples.add(new Named(
                     column.name(),
                     numbers.unit(),
                     Sample.list(numbers.numbers()).withMissing(Exact.of(column.missing())),
                     classes));
         }
-        return Made.of(together(samples));
+        return new Made(Optional.of(together(samples)), Optional.empty(), told);
     }
 
     /** Samples of one picture: what they measure is what their names have in common, or all of their names. */
@@ -68,10 +68,27 @@ public final class Subjects {
         }
         List<String> units = samples.stream().map(Named::unit).distinct().toList();
         String names = String.join(", ", samples.stream().map(Named::name).toList());
-        return new Subject.Samples(samples, units.size() == 1 ? Named.title(names, units.get(0)) : names, names);
+        return new Subject.Samples(samples, units.size() == 1 ? Named.title(names, units.get(0)) : names, names, "");
     }
 
-    private static Optional<Sentence> notNumbers(Column column) {
+    /** What of a column of numbers is left out since it is none, in a sentence. */
+    public static List<Sentence> leftOut(Column column) {
+        if (!(column instanceof Column.OfNumbers numbers) || numbers.others() == 0) {
+            return List.of();
+        }
+        int row = 0;
+        while (!numbers.isOther(row)) {
+            row++;
+        }
+        String first = "“" + numbers.entries().text(row) + "”";
+        return List.of(
+                numbers.others() == 1
+                        ? Sentence.of("picture.told.no-numbers", column.name(), first)
+                        : Sentence.of("picture.told.no-numbers.many", column.name(), numbers.others(), first));
+    }
+
+    /** Why a column cannot be read strictly as numbers: a cell of it is none, or all. Empty where it can. */
+    public static Optional<Sentence> notNumbers(Column column) {
         if (!(column instanceof Column.OfNumbers numbers)) {
             return Optional.of(Sentence.of("picture.column.no-numbers", column.name()));
         }
@@ -89,11 +106,9 @@ public final class Subjects {
 
     /** A column of numbers, a list for each text of another column, in the order in which they first appear. */
     public static Made groups(Column values, Column by, Optional<Tabulation> classes) {
-        Optional<Sentence> problem = notNumbers(values);
-        if (problem.isPresent()) {
-            return new Made(Optional.empty(), problem, List.of());
+        if (!(values instanceof Column.OfNumbers numbers)) {
+            return Made.none("picture.column.no-numbers", values.name());
         }
-        Column.OfNumbers numbers = (Column.OfNumbers) values;
         Map<String, Decimals.Builder> groups = new LinkedHashMap<>();
         Map<String, Integer> missing = new LinkedHashMap<>();
         for (int row = 0; row < values.size(); row++) {
@@ -104,7 +119,7 @@ public final class Subjects {
             }
         }
         List<Named> samples = new ArrayList<>();
-        List<Sentence> told = new ArrayList<>();
+        List<Sentence> told = new ArrayList<>(leftOut(values));
         groups.forEach((name, list) -> {
             Decimals built = list.build();
             if (built.size() == 0) {
@@ -122,19 +137,20 @@ public final class Subjects {
         }
         String of = Named.title(values.name(), numbers.unit());
         return new Made(
-                Optional.of(new Subject.Samples(samples, of, Frame.words("picture.by", values.name(), by.name()))),
+                Optional.of(new Subject.Samples(
+                        samples, of, Frame.words("picture.by", values.name(), by.name()), by.name())),
                 Optional.empty(),
                 told);
     }
 
     /** Two columns of numbers, row by row; in groups by a third where one is given. A row counts where both are numbers. */
     public static Made pairs(Column across, Column up, Optional<Column> by) {
-        Optional<Sentence> problem = notNumbers(across).or(() -> notNumbers(up));
-        if (problem.isPresent()) {
-            return new Made(Optional.empty(), problem, List.of());
+        if (!(across instanceof Column.OfNumbers xs)) {
+            return Made.none("picture.column.no-numbers", across.name());
         }
-        Column.OfNumbers xs = (Column.OfNumbers) across;
-        Column.OfNumbers ys = (Column.OfNumbers) up;
+        if (!(up instanceof Column.OfNumbers ys)) {
+            return Made.none("picture.column.no-numbers", up.name());
+        }
         Map<String, Decimals.Builder[]> groups = new LinkedHashMap<>();
         for (int row = 0; row < Math.min(xs.size(), ys.size()); row++) {
             int at = row;
@@ -156,7 +172,11 @@ public final class Subjects {
         List<Subject.Pairs.Group> all = groups.entrySet().stream()
                 .map(one -> new Subject.Pairs.Group(one.getKey(), one.getValue()[0].build(), one.getValue()[1].build()))
                 .toList();
-        return Made.of(new Subject.Pairs(Named.title(xs.name(), xs.unit()), Named.title(ys.name(), ys.unit()), all));
+        return Made.of(new Subject.Pairs(
+                Named.title(xs.name(), xs.unit()),
+                Named.title(ys.name(), ys.unit()),
+                by.map(Column::name).orElse(""),
+                all));
     }
 
     /** How often the texts of a column occur; beside each other by the texts of a second one where one is given. */

@@ -1,5 +1,6 @@
 package promedio.core.picture;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -68,7 +69,7 @@ public final class Telling {
                         name,
                         bar.frequency(),
                         bar.of(),
-                        bar.of() == 0 ? "0" : percent(Exact.ratio(bar.frequency(), bar.of())));
+                        bar.of() == 0 ? "0" : percent(Exact.ratio(bar.frequency(), bar.of()), text));
             }
 
             @Override
@@ -146,8 +147,21 @@ public final class Telling {
     private Sentence curve(Content.Normal normal, Mark.Part part) {
         return part.item() <= 0
                 ? Sentence.of("picture.tell.curve", text.answer(normal.mean()), text.answer(normal.sd()))
-                : HistogramPicture.shares(normal, text)
-                        .get(Math.min(part.item(), normal.shares().size()) - 1);
+                : shares(normal, text).get(Math.min(part.item(), normal.shares().size()) - 1);
+    }
+
+    /** What the shares within 1, 2 and 3 standard deviations are, and would be in a normal distribution. */
+    private static List<Sentence> shares(Content.Normal normal, FigureText text) {
+        List<Sentence> told = new ArrayList<>();
+        for (Content.Normal.Share share : normal.shares()) {
+            told.add(Sentence.of(
+                    "picture.share." + share.sds(), percent(share.found(), text), percent(share.expected(), text)));
+        }
+        return told;
+    }
+
+    private static String percent(Exact share, FigureText text) {
+        return text.rounded(share.times(100), 1);
     }
 
     private Sentence point(Picture picture, Content.Lines.Line line, Mark.Part part) {
@@ -209,9 +223,5 @@ public final class Telling {
 
     private String figure(Figure figure) {
         return text.carried(figure);
-    }
-
-    private String percent(Exact share) {
-        return text.rounded(share.times(100), 1);
     }
 }

@@ -260,7 +260,7 @@ class PicturesTest {
     void the_line_through_pairs_is_exact() {
         // By hand: x 1 2 4, y 2 3 7: x̄ = 7/3, ȳ = 4, Sxy = 8, Sxx = 14/3, slope 12/7, intercept 0.
         Subject.Pairs pairs = new Subject.Pairs(
-                "x", "y", List.of(new Subject.Pairs.Group("", Decimals.of(0, 1, 2, 4), Decimals.of(0, 2, 3, 7))));
+                "x", "y", "", List.of(new Subject.Pairs.Group("", Decimals.of(0, 1, 2, 4), Decimals.of(0, 2, 3, 7))));
         Picture picture = Pictures.of(pairs, Wish.of(PictureKind.SCATTER).with(Setting.LINE, "yes"), CARD)
                 .picture()
                 .orElseThrow();

@@ -7,12 +7,12 @@ import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
+import promedio.core.number.Exact;
+import promedio.core.picture.Ticks;
 import promedio.desktop.theme.Ink;
 
 /** A picture with a number line below and frequencies at the left: axes, ticks, titles. */
 abstract class Plot extends Ink {
-    private static final double[] ROUND = {1, 2, 2.5, 5, 10};
-
     private final Canvas canvas = new Canvas();
     private Shown shown;
 
@@ -102,10 +102,10 @@ abstract class Plot extends Ink {
         g.setFont(font(0.82, false));
         g.setTextAlign(TextAlignment.RIGHT);
         g.setTextBaseline(VPos.CENTER);
-        for (BigDecimal tick : ticks(0, highest(), (bottom() - top()) / (2.2 * em()), countsWhole())) {
-            double y = y(tick.doubleValue());
+        for (Exact tick : ticks()) {
+            double y = y(tick.toDouble());
             g.strokeLine(left() - 3, y, left(), y);
-            g.fillText(shown.figures().text().plain(tick), left() - 6, y);
+            g.fillText(Ticks.written(tick, shown.figures().text()), left() - 6, y);
         }
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.TOP);
@@ -128,6 +128,15 @@ abstract class Plot extends Ink {
         g.fillText(shown.axis(), right(), bottom() + 1.9 * em());
     }
 
+    /** The heights that are marked, as pictures have them. */
+    private List<Exact> ticks() {
+        Exact highest = Exact.from(BigDecimal.valueOf(highest()));
+        int most = (int) Math.max(1, (bottom() - top()) / (2.2 * em()));
+        return highest.signum() <= 0
+                ? List.of()
+                : Ticks.multiples(Exact.ZERO, highest, Ticks.step(highest, most, countsWhole()));
+    }
+
     private static BigDecimal plain(double edge) {
         BigDecimal exact = BigDecimal.valueOf(edge)
                 .setScale(6, java.math.RoundingMode.HALF_EVEN)
@@ -142,26 +151,5 @@ abstract class Plot extends Ink {
         }
         edges.add(shown.most());
         return edges;
-    }
-
-    /** Round numbers from low to high, at most so many; whole ones where only such make sense. */
-    static List<BigDecimal> ticks(double low, double high, double most, boolean whole) {
-        double asked = (high - low) / Math.max(1, most);
-        double least = whole ? Math.max(1, asked) : asked;
-        BigDecimal step = BigDecimal.ONE;
-        int exponent = (int) Math.floor(Math.log10(least));
-        for (double round : ROUND) {
-            step = BigDecimal.valueOf(round).scaleByPowerOfTen(exponent);
-            boolean fits = !whole || step.stripTrailingZeros().scale() <= 0;
-            if (fits && step.doubleValue() >= least * (1 - 1e-9)) {
-                break;
-            }
-        }
-        List<BigDecimal> ticks = new ArrayList<>();
-        for (BigDecimal tick = BigDecimal.ZERO; tick.doubleValue() <= high * (1 + 1e-9); tick = tick.add(step)) {
-            BigDecimal bare = tick.stripTrailingZeros();
-            ticks.add(bare.scale() < 0 ? bare.setScale(0) : bare);
-        }
-        return ticks;
     }
 }

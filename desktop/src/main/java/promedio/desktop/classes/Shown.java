@@ -1,6 +1,7 @@
 package promedio.desktop.classes;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -10,6 +11,12 @@ import promedio.core.formula.Evaluation;
 import promedio.core.measure.Catalogue;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
+import promedio.core.picture.Content;
+import promedio.core.picture.Named;
+import promedio.core.picture.PictureKind;
+import promedio.core.picture.Pictures;
+import promedio.core.picture.Subject;
+import promedio.core.picture.Wish;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Sample;
 import promedio.desktop.model.ClassEdges;
@@ -22,6 +29,9 @@ final class Shown {
     private final Predicate<String> covered;
     private final ClassEdges edges;
     private final Sample sample;
+    /** The bars of the histogram as the page Picture has them; none while an end is missing. */
+    private final List<Content.Classes.Bar> bars;
+
     private final Map<String, Optional<Figure>> known = new HashMap<>();
 
     Shown(ClassTable table, SheetFigures figures, Predicate<String> covered) {
@@ -30,6 +40,12 @@ final class Shown {
         this.figures = figures;
         this.edges = new ClassEdges(table);
         this.sample = Sample.classes(table);
+        Named named = new Named(figures.name(), figures.unit(), sample, Optional.empty());
+        this.bars = Pictures.of(new Subject.Samples(named), Wish.of(PictureKind.HISTOGRAM), figures.card())
+                .picture()
+                .map(picture ->
+                        ((Content.Classes) picture.content()).series().get(0).bars())
+                .orElse(List.of());
     }
 
     /** The classes. */
@@ -69,6 +85,9 @@ final class Shown {
 
     /** The height of a class: its frequency, or its density. */
     double height(int index) {
+        if (!bars.isEmpty()) {
+            return bars.get(index).height().toDouble();
+        }
         return byDensity() ? edges.density(index) : table.at(index).frequency().toDouble();
     }
 

@@ -86,6 +86,14 @@ final class SubjectReader {
             named.add(find(all, column, inputs.get(0)));
         }
         Optional<Column> group = by.isPresent() ? Optional.of(find(all, by.get(), inputs.get(0))) : Optional.empty();
+        if (!categories) {
+            for (Column column : named.isEmpty() ? without(all, group) : named) {
+                Optional<Sentence> problem = Subjects.notNumbers(column);
+                if (problem.isPresent() && (!named.isEmpty() || !pairs)) {
+                    throw new InputProblem(problem.get());
+                }
+            }
+        }
         return pairs
                 ? pairs(named.isEmpty() ? without(all, group) : named, group)
                 : categories

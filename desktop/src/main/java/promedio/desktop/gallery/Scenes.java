@@ -67,6 +67,7 @@ final class Scenes {
         files();
         shots.addAll(new TableScenes(window).all());
         shots.addAll(new TutorScenes(window).all());
+        shots.addAll(new PictureScenes(window).all());
         notices();
         states();
         slateAndSize();

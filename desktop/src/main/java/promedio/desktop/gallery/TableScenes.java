@@ -111,7 +111,7 @@ final class TableScenes {
                 true));
     }
 
-    private void read() {
+    void read() {
         open("repair-cafe-log.csv", DemoLog.text());
     }
 

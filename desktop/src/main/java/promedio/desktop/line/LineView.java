@@ -16,6 +16,7 @@ import promedio.core.sample.ClassTable;
 import promedio.core.sample.Ranking;
 import promedio.desktop.model.ClassEdges;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.Looking;
 import promedio.desktop.model.SheetFigures;
 import promedio.desktop.text.Words;
 import promedio.desktop.theme.Ink;
@@ -49,6 +50,7 @@ public final class LineView extends Ink {
         setId("line");
         focusVisibleProperty().addListener((property, before, focused) -> draw());
         model.looking().litProperty().addListener((property, before, now) -> draw());
+        model.looking().spanProperty().addListener((property, before, now) -> draw());
         model.looking().pointedProperty().addListener((property, before, now) -> draw());
         new LineHand(this, model);
     }
@@ -160,6 +162,7 @@ public final class LineView extends Ink {
         Optional<ClassTable> classes = figures.sample().classes();
         dots = classes.isPresent() ? null : new Dots(this, figures.sample(), scale, axis);
         markers.drawBehind(g);
+        span(g, axis);
         if (inHand) {
             markers.drawGhosts(g, before);
         }
@@ -182,6 +185,17 @@ public final class LineView extends Ink {
         if (isFocusVisible()) {
             g.setStroke(accent());
             g.strokeRoundRect(0.5, 0.5, canvas.getWidth() - 1, canvas.getHeight() - 1, 6, 6);
+        }
+    }
+
+    /** The stretch that is pointed at in a picture. */
+    private void span(GraphicsContext g, double axis) {
+        Looking.Span span = model.looking().spanProperty().get();
+        if (span != null) {
+            double from = Math.max(scale.left(), scale.x(span.from().toDouble()));
+            double to = Math.min(scale.right(), scale.x(span.to().toDouble()));
+            g.setFill(accent().deriveColor(0, 1, 1, 0.16));
+            g.fillRect(from, 0.6 * em(), Math.max(1, to - from), axis - 0.6 * em());
         }
     }
 

@@ -353,6 +353,7 @@ public final class Classwork {
                         new Hints(attempts.hints().on(), Map.of())),
                 present.foreign(),
                 present.tables(),
-                present.tasks());
+                present.tasks(),
+                present.pictures());
     }
 }

@@ -33,7 +33,9 @@ public final class DeskModel {
         /** The columns in short, and side by side. */
         COLUMNS,
         /** How often the words of a column occur. */
-        COUNTS
+        COUNTS,
+        /** Its columns as pictures. */
+        PICTURES
     }
 
     /** The pages of a sample, in the order of the work. */
@@ -43,7 +45,9 @@ public final class DeskModel {
         /** What comes of it. */
         MEASURES,
         /** A class table as it was read, or a list put into classes. */
-        CLASSES
+        CLASSES,
+        /** The sample as pictures. */
+        PICTURE
     }
 
     private final ReadOnlyObjectWrapper<Assignment> assignment = new ReadOnlyObjectWrapper<>(Assignment.EMPTY);
@@ -61,6 +65,7 @@ public final class DeskModel {
     private final Tables tables = new Tables(this);
     private final Intake intake = new Intake(this);
     private final Classwork classwork = new Classwork(this);
+    private final Drawings drawings = new Drawings(this);
     private final Trial trial;
     private final Past past;
     private final Showing showing;
@@ -107,6 +112,11 @@ public final class DeskModel {
     /** What a tutor does with the assignment. */
     public Classwork classwork() {
         return classwork;
+    }
+
+    /** The pictures of what is chosen. */
+    public Drawings drawings() {
+        return drawings;
     }
 
     /** What is only tried. */
@@ -274,6 +284,7 @@ public final class DeskModel {
         computation.forget();
         tables.forget();
         classwork.forget();
+        drawings.forget();
         asked.clear();
         message.set("");
         selected.set(first(other));

@@ -17,7 +17,26 @@ public final class Looking {
     private final ObservableSet<String> unfolded = FXCollections.observableSet();
     private final ObservableMap<String, String> methods = FXCollections.observableHashMap();
     private final ObjectProperty<Exact> lit = new SimpleObjectProperty<>();
+    private final ObjectProperty<Span> span = new SimpleObjectProperty<>();
     private final StringProperty pointed = new SimpleStringProperty("");
+
+    /**
+     * A stretch of the number line.
+     *
+     * @param from where it begins
+     * @param to where it ends
+     */
+    public record Span(Exact from, Exact to) {}
+
+    /** The stretch that is lit up on the Line, since something of a picture is pointed at; null for none. */
+    public ObjectProperty<Span> spanProperty() {
+        return span;
+    }
+
+    /** Lights up a stretch; none without a beginning and an end. */
+    public void span(Exact from, Exact to) {
+        span.set(from == null || to == null ? null : new Span(from, to));
+    }
 
     /** The page of a sample that is open. */
     public ObjectProperty<DeskModel.Page> pageProperty() {
@@ -67,6 +86,7 @@ public final class Looking {
         unfolded.clear();
         methods.clear();
         lit.set(null);
+        span.set(null);
         pointed.set("");
         page.set(first);
         tablePage.set(DeskModel.TablePage.ROWS);

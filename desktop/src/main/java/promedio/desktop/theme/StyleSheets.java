@@ -71,6 +71,7 @@ public final class StyleSheets {
             "reading",
             "table",
             "tutor",
+            "picture",
             "card");
 
     /** Makes the sheets in a folder that has our own as they were written. */

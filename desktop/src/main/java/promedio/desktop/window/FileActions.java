@@ -12,13 +12,15 @@ import promedio.desktop.demo.DemoClass;
 import promedio.desktop.demo.DemoLog;
 import promedio.desktop.entries.FileWays;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.picture.PictureWays;
 import promedio.desktop.text.Words;
 import promedio.desktop.tutor.TutorWays;
 import promedio.files.assignment.AssignmentFile;
 import promedio.files.assignment.Journal;
+import promedio.files.picture.PictureFiles;
 
 /** What is done with files: assignments opened and saved, text taken in, samples written out. Nothing unsaved is lost. */
-public final class FileActions implements FileWays, TutorWays {
+public final class FileActions implements FileWays, TutorWays, PictureWays {
     /** So that a name with its ending fits every file system. */
     private static final int LONGEST_NAME = 60;
 
@@ -197,12 +199,35 @@ public final class FileActions implements FileWays, TutorWays {
                 });
     }
 
+    @Override
+    public void writePicture(PictureFiles files, String name, double scale) {
+        picker.toWritePicture(nameOfFile(name)).ifPresent(file -> {
+            PictureFiles.Format format = PictureFiles.Format.of(file.toString()).orElse(PictureFiles.Format.PNG);
+            model.inBackground(
+                    () -> {
+                        try {
+                            files.write(file, format, scale);
+                            return Words.of("picture.saved", file.getFileName());
+                        } catch (IOException full) {
+                            return Words.of("picture.not-saved", file.getFileName(), full.getMessage());
+                        }
+                    },
+                    model::say,
+                    () -> {});
+        });
+    }
+
     private String suggestion(String ending) {
-        String title = Visible.line(model.assignment().title(), LONGEST_NAME)
+        return nameOfFile(model.assignment().title()) + ending;
+    }
+
+    /** A text as the name of a file, without its ending. */
+    private static String nameOfFile(String text) {
+        String title = Visible.line(text, LONGEST_NAME)
                 .replaceAll("[\\\\/:*?\"<>|\ufffd…]", " ")
                 .strip();
         String bare = title.replaceFirst("^[.\\s]+", "");
-        return (bare.isEmpty() ? Words.of("bar.untitled") : bare) + ending;
+        return bare.isEmpty() ? Words.of("bar.untitled") : bare;
     }
 
     /** Goes on once the assignment on the desk may be put away: nothing unsaved, saved now, or left on purpose. */

@@ -11,6 +11,7 @@ import javafx.stage.FileChooser;
 import javafx.stage.Window;
 import promedio.desktop.text.Words;
 import promedio.files.assignment.AssignmentFile;
+import promedio.files.picture.PictureFiles;
 
 /** What is asked of the person outside the window: which file, and what to do with unsaved changes. Tests answer for them. */
 public interface FilePicker {
@@ -51,6 +52,9 @@ public interface FilePicker {
 
     /** A file to write marks to; empty when none was chosen. */
     Optional<Path> toWriteMarks(String suggestedName);
+
+    /** A file to write a picture to; empty when none was chosen. */
+    Optional<Path> toWritePicture(String suggestedName);
 
     /** What to do with the changes of an assignment. */
     Unsaved unsaved(String title);
@@ -128,6 +132,31 @@ public interface FilePicker {
                         .map(chosen -> chosen.getFileName().toString().contains(".")
                                 ? chosen
                                 : chosen.resolveSibling(chosen.getFileName() + ending));
+            }
+
+            @Override
+            public Optional<Path> toWritePicture(String suggestedName) {
+                FileChooser chooser = new FileChooser();
+                chooser.setTitle(Words.of("picker.picture"));
+                for (String ending : List.of("png", "svg", "pdf")) {
+                    chooser.getExtensionFilters()
+                            .add(new FileChooser.ExtensionFilter(Words.of("picker.picture." + ending), "*." + ending));
+                }
+                chooser.setInitialFileName(suggestedName + ".png");
+                File chosen = chooser.showSaveDialog(window);
+                if (chosen == null) {
+                    return Optional.empty();
+                }
+                String ending = chooser.getSelectedExtensionFilter() == null
+                        ? ".png"
+                        : chooser.getSelectedExtensionFilter()
+                                .getExtensions()
+                                .get(0)
+                                .substring(1);
+                return Optional.of(
+                        PictureFiles.Format.of(chosen.getName()).isPresent()
+                                ? chosen.toPath()
+                                : chosen.toPath().resolveSibling(chosen.getName() + ending));
             }
 
             @Override

@@ -241,7 +241,8 @@ public final class MainWindow {
                 .always("F1", this::turnKeys)
                 .always("Shortcut+1", () -> turnTo(DeskModel.Page.ENTRIES, DeskModel.TablePage.ROWS))
                 .always("Shortcut+2", () -> turnTo(DeskModel.Page.MEASURES, DeskModel.TablePage.COLUMNS))
-                .always("Shortcut+3", () -> turnTo(DeskModel.Page.CLASSES, DeskModel.TablePage.COUNTS));
+                .always("Shortcut+3", () -> turnTo(DeskModel.Page.CLASSES, DeskModel.TablePage.COUNTS))
+                .always("Shortcut+4", () -> turnTo(DeskModel.Page.PICTURE, DeskModel.TablePage.PICTURES));
     }
 
     /** Turns to a page of the sample, or of the table, whichever is chosen. */

@@ -7,6 +7,7 @@ import promedio.desktop.entries.StartPane;
 import promedio.desktop.measures.MeasuresPage;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.LeftBehind;
+import promedio.desktop.picture.PicturePage;
 import promedio.desktop.reading.ReadingPage;
 import promedio.desktop.table.ColumnsPage;
 import promedio.desktop.table.CountsPage;
@@ -25,6 +26,7 @@ final class Pages extends StackPane {
     private final Late<ColumnsPage> columns;
     private final Late<CountsPage> counts;
     private final Late<TutorPage> tutor;
+    private final Late<PicturePage> picture;
 
     Pages(DeskModel model, FileActions files) {
         this.model = model;
@@ -41,6 +43,7 @@ final class Pages extends StackPane {
         columns = new Late<>(this, () -> new ColumnsPage(model, rows.get()));
         counts = new Late<>(this, () -> new CountsPage(model));
         tutor = new Late<>(this, () -> new TutorPage(model, files));
+        picture = new Late<>(this, () -> new PicturePage(model, files));
         model.fileReading().stateProperty().addListener((property, before, now) -> {
             if ((before == null) != (now == null)) {
                 turn();
@@ -85,6 +88,8 @@ final class Pages extends StackPane {
         }
         columns.show(tablePage == DeskModel.TablePage.COLUMNS && table && !file);
         counts.show(tablePage == DeskModel.TablePage.COUNTS && table && !file);
+        picture.show(page == DeskModel.Page.PICTURE && sample
+                || tablePage == DeskModel.TablePage.PICTURES && table && !file);
         if (typing && entries.isShown()) {
             entries.get().typeOn(start.get().handOver());
         }

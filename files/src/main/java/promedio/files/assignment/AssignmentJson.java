@@ -33,6 +33,7 @@ import promedio.core.assignment.Task;
 import promedio.core.assignment.Tasks;
 import promedio.core.course.CourseCard;
 import promedio.core.data.Entries;
+import promedio.core.picture.Wishes;
 import promedio.core.sentence.Visible;
 import promedio.files.InputProblem;
 
@@ -131,6 +132,7 @@ final class AssignmentJson {
         }
         AnswersJson.write(assignment, document);
         TasksJson.write(assignment.tasks(), document);
+        PicturesJson.write(assignment.pictures(), document);
         return document;
     }
 
@@ -305,7 +307,14 @@ final class AssignmentJson {
                             known(attempts.hints(), known)),
                     new Foreign(card.unknown(), unread),
                     tables,
-                    tasks(known));
+                    tasks(known),
+                    pictures());
+        }
+
+        private Map<String, Wishes> pictures() {
+            Map<String, Wishes> pictures = new LinkedHashMap<>();
+            PicturesJson.read(document).forEach((id, said) -> pictures.put(ids.getOrDefault(id, id), said));
+            return pictures;
         }
 
         private Tasks tasks(UnaryOperator<Assignment.Question> known) {

@@ -37,6 +37,7 @@ final class WholeJson {
         }
         AnswersJson.write(assignment, node);
         TasksJson.write(assignment.tasks(), node);
+        PicturesJson.write(assignment.pictures(), node);
         if (!assignment.foreign().equals(Foreign.NOTHING)) {
             node.set("foreign", write(assignment.foreign()));
         }
@@ -89,7 +90,8 @@ final class WholeJson {
                 AnswersJson.readAttempts(node),
                 readForeign(node.path("foreign")),
                 tables,
-                TasksJson.read(node));
+                TasksJson.read(node),
+                PicturesJson.read(node));
     }
 
     /** @throws IllegalArgumentException when its original is not there or cannot be read */

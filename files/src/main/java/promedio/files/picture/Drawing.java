@@ -9,13 +9,16 @@ import java.awt.Shape;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Line2D;
 import java.awt.geom.Rectangle2D;
+import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import org.jfree.chart.ChartRenderingInfo;
 import org.jfree.chart.JFreeChart;
 import org.jfree.chart.LegendItem;
 import org.jfree.chart.LegendItemCollection;
 import org.jfree.chart.block.BlockBorder;
+import org.jfree.chart.entity.LegendItemEntity;
 import org.jfree.chart.entity.TitleEntity;
 import org.jfree.chart.plot.XYPlot;
 import org.jfree.chart.title.LegendTitle;
@@ -69,8 +72,11 @@ public final class Drawing {
         chart.draw(g, new Rectangle2D.Double(0, 0, width, height), info);
         Rectangle2D data = info.getPlotInfo().getDataArea();
         Map<Placed.Spot, Rectangle2D> spots = new EnumMap<>(Placed.Spot.class);
+        List<Rectangle2D> legend = new ArrayList<>();
         for (Object entity : info.getEntityCollection().getEntities()) {
-            if (entity instanceof TitleEntity title && title.getTitle() instanceof TextTitle words) {
+            if (entity instanceof LegendItemEntity item) {
+                legend.add(item.getArea().getBounds2D());
+            } else if (entity instanceof TitleEntity title && title.getTitle() instanceof TextTitle words) {
                 spots.put(
                         words.getPosition() == RectangleEdge.TOP ? Placed.Spot.TITLE : Placed.Spot.CAPTION,
                         wide(title.getArea().getBounds2D(), width));
@@ -89,7 +95,8 @@ public final class Drawing {
         double under = Math.max(4, foot - tall - data.getMaxY());
         spots.put(Placed.Spot.FROM, new Rectangle2D.Double(data.getMinX() - tall, data.getMaxY(), 2 * tall, under));
         spots.put(Placed.Spot.TO, new Rectangle2D.Double(data.getMaxX() - tall, data.getMaxY(), 2 * tall, under));
-        return new Placed(picture, data, spots);
+        boolean headed = !picture.by().isEmpty() && !legend.isEmpty();
+        return new Placed(picture, data, spots, headed ? legend.subList(1, legend.size()) : legend);
     }
 
     /** As wide as the picture: words can be clicked where they will be, too. */
@@ -156,14 +163,24 @@ public final class Drawing {
     /** The title of an axis; one that does not begin at 0 says so. */
     private String titled(Axis axis) {
         String note = axis.beginsElsewhere()
-                .map(sentence ->
-                        new Sentence(sentence.key(), java.util.List.of(Ticks.written(axis.from(), text))).toString())
+                .map(sentence -> new Sentence(sentence.key(), List.of(Ticks.written(axis.from(), text))).toString())
                 .orElse("");
         return axis.title().isEmpty() || note.isEmpty() ? axis.title() + note : axis.title() + "  (" + note + ")";
     }
 
     private LegendItemCollection legend() {
         LegendItemCollection items = new LegendItemCollection();
+        if (!picture.by().isEmpty()) {
+            // What the names are of stands before them: a bare 1, 2, 3 would say nothing.
+            items.add(new LegendItem(
+                    picture.by() + ":",
+                    null,
+                    null,
+                    null,
+                    new Rectangle2D.Double(),
+                    new BasicStroke(0),
+                    new Color(0, 0, 0, 0)));
+        }
         boolean lines = picture.kind() == PictureKind.POLYGON || picture.kind() == PictureKind.OGIVE;
         int things = picture.content().fold(new Laid());
         for (int i = 0; i < picture.series().size(); i++) {

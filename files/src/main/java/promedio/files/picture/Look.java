@@ -100,6 +100,11 @@ public record Look(
         palette = List.copyOf(palette);
     }
 
+    /** The same on another ground. */
+    public Look on(Color ground) {
+        return new Look(ground, ink, soft, faint, accent, palette, patterns, textSize);
+    }
+
     /** The same with text of another size. */
     public Look sized(double size) {
         return new Look(background, ink, soft, faint, accent, palette, patterns, size);

@@ -58,8 +58,7 @@ final class MarksLayer extends AbstractXYAnnotation {
         }
         lines(g, surface);
         for (Mark mark : picture.marks()) {
-            g.setClip(clip);
-            g.clip(mark instanceof Mark.Points ? wider : area);
+            g.setClip(mark instanceof Mark.Points ? wider : area);
             if (mark instanceof Mark.Area one) {
                 if (one.role() != Mark.Role.BEHIND) {
                     area(g, surface, one);

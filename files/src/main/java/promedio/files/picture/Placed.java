@@ -2,6 +2,7 @@ package promedio.files.picture;
 
 import java.awt.geom.Line2D;
 import java.awt.geom.Rectangle2D;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import promedio.core.picture.Axis;
@@ -14,8 +15,9 @@ import promedio.core.picture.Picture;
  * @param picture the picture
  * @param data the rectangle between the axes
  * @param spots what can be edited where it stands
+ * @param legend where the names of series stand that have one, in their order
  */
-public record Placed(Picture picture, Rectangle2D data, Map<Spot, Rectangle2D> spots) {
+public record Placed(Picture picture, Rectangle2D data, Map<Spot, Rectangle2D> spots, List<Rectangle2D> legend) {
     private static final double NEAR = 7;
 
     /** What can be edited where it stands. */
@@ -39,6 +41,7 @@ public record Placed(Picture picture, Rectangle2D data, Map<Spot, Rectangle2D> s
     /** Copies the map. */
     public Placed {
         spots = Map.copyOf(spots);
+        legend = List.copyOf(legend);
     }
 
     /** The place of a value on the axis across. */
@@ -60,6 +63,20 @@ public record Placed(Picture picture, Rectangle2D data, Map<Spot, Rectangle2D> s
         Axis axis = picture.across().orElseThrow();
         double from = axis.from().toDouble();
         return from + (x - data.getMinX()) / data.getWidth() * (axis.to().toDouble() - from);
+    }
+
+    /** The series whose name in the legend stands at a place. */
+    public Optional<Integer> legendAt(double x, double y) {
+        int named = 0;
+        for (int series = 0; series < picture.series().size(); series++) {
+            if (!picture.series().get(series).isEmpty()) {
+                if (named < legend.size() && legend.get(named).contains(x, y)) {
+                    return Optional.of(series);
+                }
+                named++;
+            }
+        }
+        return Optional.empty();
     }
 
     /** What can be edited at a place. */

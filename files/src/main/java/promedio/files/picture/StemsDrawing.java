@@ -87,7 +87,7 @@ final class StemsDrawing {
             g.drawString(picture.caption(), (float) (0.8 * size), (float) (end + 3.2 * size));
             spots.put(Placed.Spot.CAPTION, new Rectangle2D.Double(0, end + 2 * size, width, 2 * size));
         }
-        return new Placed(picture, new Rectangle2D.Double(0, top, width, end - top), spots);
+        return new Placed(picture, new Rectangle2D.Double(0, top, width, end - top), spots, List.of());
     }
 
     /** The leaves that there is room for; the number of those left over after them. */

@@ -27,6 +27,7 @@ import promedio.core.assignment.Edit;
 import promedio.core.assignment.History;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Original;
+import promedio.core.assignment.PictureEdit;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.assignment.TableEdit;
 import promedio.core.assignment.Task;
@@ -59,6 +60,8 @@ class JournalTest {
                 new AnswerEdit.WriteAnswer("s1", "mean", "3,5"),
                 new AnswerEdit.GiveHints(true),
                 new AnswerEdit.TakeHint("s1", "mean"),
+                new PictureEdit.SayOfPicture("s1", "histogram", "title", "How long “it” takes"),
+                new PictureEdit.SayOfPicture("s1", "histogram", "from", "10"),
                 new AnswerEdit.SetCard(true),
                 new AnswerEdit.PoseTask(
                         0,

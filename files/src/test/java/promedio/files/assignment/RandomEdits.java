@@ -15,6 +15,7 @@ import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Original;
+import promedio.core.assignment.PictureEdit;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.assignment.TableEdit;
 import promedio.core.assignment.Task;
@@ -105,6 +106,8 @@ final class RandomEdits {
             case 9 -> new Edit.Together("remove-entries", List.of(insert(sheet), ofRow(sheet)));
             case 10 -> insert(sheet);
             case 11 -> random.nextBoolean() ? hints(sheet) : new AnswerEdit.SetCard(random.nextBoolean());
+            case 13 ->
+                new PictureEdit.SayOfPicture(sheet.id(), "boxes", random.nextBoolean() ? "title" : "from", typed());
             case 12 ->
                 random.nextInt(3) == 0
                         ? new AnswerEdit.DropTask(sheet.id(), measure())

@@ -47,6 +47,7 @@ class PictureFilesTest {
                         new Subject.Pairs(
                                 "x",
                                 "y",
+                                "",
                                 List.of(new Subject.Pairs.Group("", Decimals.of(0, 1, 2, 3), Decimals.of(0, 5, 7, 6))));
                     default ->
                         new Subject.Samples(new Named(

@@ -1,4 +1,4 @@
-package promedio.desktop.classes;
+package promedio.core.picture;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -8,15 +8,24 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
+import promedio.core.number.Exact;
+import promedio.core.number.HalfRule;
 
 /** The numbers on an upright axis. */
 class TicksTest {
+    private static List<BigDecimal> ticks(double high, int most, boolean whole) {
+        Exact to = Exact.from(BigDecimal.valueOf(high));
+        return Ticks.multiples(Exact.ZERO, to, Ticks.step(to, most, whole)).stream()
+                .map(tick -> tick.toPlaces(tick.placesInFull().orElseThrow(), HalfRule.HALF_UP))
+                .toList();
+    }
+
     @Property
     void there_are_no_more_than_fit_and_they_stand_at_even_steps(
             @ForAll @DoubleRange(min = 0.01, max = 1e7) double high,
             @ForAll @IntRange(min = 2, max = 12) int most,
             @ForAll boolean whole) {
-        List<BigDecimal> ticks = Plot.ticks(0, high, most, whole);
+        List<BigDecimal> ticks = ticks(high, most, whole);
         assertThat(ticks.get(0)).isEqualByComparingTo(BigDecimal.ZERO);
         assertThat(ticks.size()).isLessThanOrEqualTo(most + 1);
         assertThat(ticks.get(ticks.size() - 1).doubleValue()).isLessThanOrEqualTo(high * (1 + 1e-6));
@@ -35,7 +44,7 @@ class TicksTest {
     @Property
     void frequencies_have_whole_numbers(
             @ForAll @DoubleRange(min = 0.5, max = 5000) double high, @ForAll @IntRange(min = 2, max = 12) int most) {
-        assertThat(Plot.ticks(0, high, most, true))
+        assertThat(ticks(high, most, true))
                 .allMatch(tick -> tick.stripTrailingZeros().scale() <= 0);
     }
 }

@@ -1,0 +1,304 @@
+package promedio.desktop.picture;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.geometry.Rectangle2D;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Cursor;
+import javafx.scene.image.ImageView;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.Pane;
+import javafx.scene.paint.Color;
+import promedio.core.number.Exact;
+import promedio.core.picture.Mark;
+import promedio.core.picture.Picture;
+import promedio.core.tabulate.Tabulation;
+import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.Sketch;
+import promedio.desktop.text.Words;
+import promedio.desktop.theme.Ink;
+import promedio.files.picture.Drawing;
+import promedio.files.picture.Look;
+import promedio.files.picture.Placed;
+
+/**
+ * The picture itself: drawn off the thread of the window, with what is pointed at lit up over it. Edges of classes can be dragged, and
+ * what is written on it can be clicked. By keyboard the arrows go from part to part.
+ */
+final class PicturePane extends Ink {
+    private static final double CATCH = 7;
+
+    private final DeskModel model;
+    private final ImageView view = new ImageView();
+    private final Pane over = new Pane();
+    private final Handles handles = new Handles();
+    private Sketch sketch;
+    private Rendered rendered;
+    private boolean drawing;
+    private boolean again;
+    private Mark.Part lit;
+    private int dragged = -1;
+    private Tabulation moved;
+    private Consumer<Optional<Mark.Part>> pointed = part -> {};
+    private Consumer<Placed.Spot> clicked = spot -> {};
+    private Consumer<Integer> colour = series -> {};
+
+    PicturePane(DeskModel model) {
+        this.model = model;
+        getStyleClass().add("picture");
+        setId("picture");
+        setMinHeight(0);
+        setPrefHeight(0);
+        over.setMouseTransparent(true);
+        view.setPreserveRatio(false);
+        getChildren().addAll(view, over, handles);
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        setFocusTraversable(true);
+        focusVisibleProperty().addListener((property, before, now) -> light(lit));
+        addEventHandler(MouseEvent.MOUSE_MOVED, this::move);
+        addEventHandler(MouseEvent.MOUSE_EXITED, leave -> point(null));
+        addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
+        addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
+        addEventHandler(MouseEvent.MOUSE_RELEASED, release -> letGo());
+        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+    }
+
+    /** Who is told what is pointed at. */
+    void onPointed(Consumer<Optional<Mark.Part>> listener) {
+        pointed = listener;
+    }
+
+    /** Who is told which words were clicked. */
+    void onClicked(Consumer<Placed.Spot> listener) {
+        clicked = listener;
+    }
+
+    /** Who is told whose colour in the legend was clicked. */
+    void onColour(Consumer<Integer> listener) {
+        colour = listener;
+    }
+
+    /** Shows a picture. */
+    void show(Sketch now, String spoken) {
+        sketch = now;
+        setAccessibleText(spoken);
+        draw();
+    }
+
+    /** Where words stand that can be edited; empty while nothing is drawn. */
+    Optional<Rectangle2D> place(Placed.Spot spot) {
+        return Optional.ofNullable(rendered)
+                .map(drawn -> drawn.placed().spots().get(spot))
+                .map(area -> new Rectangle2D(area.getX(), area.getY(), area.getWidth(), area.getHeight()));
+    }
+
+    /** How the picture looks on the page: the colours and the text size of the theme. */
+    Look look() {
+        Color paper = paper();
+        Look themed = paper.getBrightness() < 0.5 ? Look.SLATE : Look.PAPER;
+        return themed.on(new java.awt.Color((float) paper.getRed(), (float) paper.getGreen(), (float) paper.getBlue()))
+                .sized(em());
+    }
+
+    @Override
+    protected void layoutChildren() {
+        over.resize(getWidth(), getHeight());
+        draw();
+    }
+
+    @Override
+    protected void draw() {
+        if (view == null || sketch == null) {
+            return;
+        }
+        if (sketch.picture().isEmpty() || getWidth() < 80 || getHeight() < 60) {
+            rendered = null;
+            view.setImage(null);
+            over.getChildren().clear();
+            handles.show(List.of(), 0, 0);
+            return;
+        }
+        if (drawing) {
+            again = true;
+            return;
+        }
+        drawing = true;
+        double width = getWidth();
+        double height = getHeight();
+        double scale = getScene() == null || getScene().getWindow() == null
+                ? 1
+                : getScene().getWindow().getRenderScaleX();
+        Drawing one = new Drawing(sketch.picture().get(), look(), sketch.text());
+        model.inBackground(
+                () -> Rendered.of(one, width, height, scale),
+                drawn -> {
+                    drawing = false;
+                    show(drawn, width, height);
+                    if (again || width != getWidth() || height != getHeight()) {
+                        again = false;
+                        draw();
+                    }
+                },
+                () -> drawing = false);
+    }
+
+    private void show(Rendered drawn, double width, double height) {
+        if (sketch.picture().isEmpty()) {
+            return;
+        }
+        rendered = drawn;
+        view.setImage(drawn.image());
+        view.setFitWidth(width);
+        view.setFitHeight(height);
+        light(lit);
+        List<Double> edges = new ArrayList<>();
+        Tabulation classes = classes();
+        if (classes != null && drawn.placed().picture() == sketch.picture().get()) {
+            classes.edges().forEach(edge -> edges.add(drawn.placed().x(edge.toDouble())));
+        }
+        handles.show(edges, drawn.placed().data().getMaxY(), em());
+    }
+
+    private Tabulation classes() {
+        return sketch == null ? null : sketch.classes().orElse(null);
+    }
+
+    /** Lights up a part; null for none. */
+    void light(Mark.Part part) {
+        lit = part;
+        over.getChildren().clear();
+        if (rendered != null) {
+            if (part != null) {
+                over.getChildren().setAll(Lit.of(part, rendered.placed(), accent()));
+            }
+            if (isFocusVisible()) {
+                over.getChildren().add(Lit.frame(getWidth(), getHeight(), accent()));
+            }
+        }
+    }
+
+    private void point(Mark.Part part) {
+        if (part == null ? lit != null : !part.equals(lit)) {
+            light(part);
+            pointed.accept(Optional.ofNullable(part));
+        }
+    }
+
+    private void move(MouseEvent move) {
+        if (rendered == null) {
+            return;
+        }
+        boolean edge = edgeAt(move).isPresent();
+        Optional<Placed.Spot> spot = rendered.placed().spot(move.getX(), move.getY());
+        setCursor(
+                edge
+                        ? Cursor.H_RESIZE
+                        : spot.isEmpty()
+                                ? Cursor.DEFAULT
+                                : spot.get() == Placed.Spot.LEGEND ? Cursor.HAND : Cursor.TEXT);
+        point(rendered.placed().part(move.getX(), move.getY()).orElse(null));
+    }
+
+    /** The edge of classes near a place at the foot of the picture. */
+    private Optional<Integer> edgeAt(MouseEvent mouse) {
+        Tabulation classes = classes();
+        if (classes == null || rendered == null) {
+            return Optional.empty();
+        }
+        double foot = rendered.placed().data().getMaxY();
+        if (Math.abs(mouse.getY() - foot) > 1.2 * em()) {
+            return Optional.empty();
+        }
+        for (int i = 0; i < classes.edges().size(); i++) {
+            double x = rendered.placed().x(classes.edges().get(i).toDouble());
+            if (Math.abs(x - mouse.getX()) <= CATCH) {
+                return Optional.of(i);
+            }
+        }
+        return Optional.empty();
+    }
+
+    private void press(MouseEvent press) {
+        requestFocus();
+        if (rendered == null) {
+            return;
+        }
+        dragged = edgeAt(press).orElse(-1);
+        moved = classes();
+        if (dragged < 0) {
+            Optional<Integer> series = rendered.placed().legendAt(press.getX(), press.getY());
+            if (series.isPresent()) {
+                colour.accept(series.get());
+            } else {
+                rendered.placed().spot(press.getX(), press.getY()).ifPresent(clicked);
+            }
+        }
+        press.consume();
+    }
+
+    private void drag(MouseEvent drag) {
+        if (dragged < 0 || moved == null || rendered == null) {
+            return;
+        }
+        Exact to = Exact.from(BigDecimal.valueOf(rendered.placed().valueAt(drag.getX()))
+                .setScale(sketch.places(), RoundingMode.HALF_EVEN));
+        moved.moved(dragged, to).ifPresent(now -> {
+            moved = now;
+            model.drawings().tryClasses(now);
+            model.say(Words.of("picture.dragged", sketch.text().carried(to)));
+        });
+    }
+
+    private void letGo() {
+        if (dragged >= 0) {
+            dragged = -1;
+            model.drawings().keepClasses();
+        }
+    }
+
+    private void key(KeyEvent key) {
+        if (rendered == null || key.isShortcutDown() || key.isAltDown()) {
+            return;
+        }
+        int step = key.getCode() == KeyCode.RIGHT ? 1 : key.getCode() == KeyCode.LEFT ? -1 : 0;
+        if (step != 0) {
+            List<Mark.Part> parts = parts(rendered.placed().picture());
+            if (!parts.isEmpty()) {
+                int now = parts.indexOf(lit);
+                point(parts.get(now < 0 ? (step > 0 ? 0 : parts.size() - 1) : Math.floorMod(now + step, parts.size())));
+            }
+            key.consume();
+        } else if (key.getCode() == KeyCode.F2) {
+            clicked.accept(Placed.Spot.TITLE);
+            key.consume();
+        } else if (key.getCode() == KeyCode.ESCAPE && lit != null) {
+            point(null);
+            key.consume();
+        }
+    }
+
+    /** The parts one after another, as they are drawn. */
+    private static List<Mark.Part> parts(Picture picture) {
+        List<Mark.Part> parts = new ArrayList<>();
+        for (Mark mark : picture.marks()) {
+            boolean behind = mark instanceof Mark.Area area && area.role() == Mark.Role.BEHIND;
+            if (mark instanceof Mark.Points points && !points.oneItem()) {
+                for (int i = 0; i < points.places().size(); i++) {
+                    parts.add(new Mark.Part(mark.part().series(), mark.part().item() + i));
+                }
+            } else if (!behind
+                    && !(mark instanceof Mark.Words)
+                    && mark.part().item() >= 0
+                    && !parts.contains(mark.part())) {
+                parts.add(mark.part());
+            }
+        }
+        return parts;
+    }
+}
