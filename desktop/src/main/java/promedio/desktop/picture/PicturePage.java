@@ -1,5 +1,6 @@
 package promedio.desktop.picture;
 
+import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -426,9 +427,7 @@ public final class PicturePage extends HBox {
                         try {
                             return new Copied(
                                     Rendered.of(drawing, pane.getWidth(), pane.getHeight(), CLIPBOARD_SCALE),
-                                    new String(
-                                            files.bytes(PictureFiles.Format.SVG, 1),
-                                            java.nio.charset.StandardCharsets.UTF_8));
+                                    ByteBuffer.wrap(files.bytes(PictureFiles.Format.SVG, 1)));
                         } catch (java.io.IOException never) {
                             throw new java.io.UncheckedIOException(never);
                         }
@@ -444,7 +443,8 @@ public final class PicturePage extends HBox {
         });
     }
 
-    private record Copied(Rendered rendered, String svg) {}
+    /** Bytes are handed over as they are; a text would be wrapped into something that only Java reads. */
+    private record Copied(Rendered rendered, ByteBuffer svg) {}
 
     private void copyTable() {
         List<List<String>> rows = plot.texts();
