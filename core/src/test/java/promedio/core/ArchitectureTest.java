@@ -34,6 +34,7 @@ class ArchitectureTest {
             "measure",
             "working",
             "picture",
+            "compare",
             "slip",
             "marking",
             "assignment",

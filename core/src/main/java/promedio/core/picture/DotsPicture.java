@@ -50,7 +50,7 @@ final class DotsPicture {
         boolean stacked = !shares && highest.compareTo(Exact.of(MOST_STACKED)) <= 0;
         Axis across = frame.values(subject.of(), least, most);
         Axis up = !single
-                ? strips(strips, highest)
+                ? Strips.axis(frame.axisTitle(Setting.Y_TITLE, subject.by()), Grouped.names(subject), highest)
                 : stacked
                         ? pile(highest)
                         : frame.heights(
@@ -58,10 +58,13 @@ final class DotsPicture {
                                 highest,
                                 !shares);
         List<Mark> marks = new ArrayList<>(Bands.marks(frame, across, up));
-        double strip = highest.toDouble() * 1.25;
+        double strip = Strips.height(highest);
         for (int i = 0; i < strips.size(); i++) {
             double base = single ? 0 : (strips.size() - 1 - i) * strip;
             marks(i, strips.get(i), base, stacked, marks);
+            if (!single) {
+                Strips.centres(i, subject.samples().get(i).sample(), frame, base, strip, marks);
+            }
         }
         return Pictured.of(new Picture(
                 PictureKind.DOTS,
@@ -81,19 +84,6 @@ final class DotsPicture {
     private Axis pile(Exact highest) {
         Exact top = highest.compareTo(Exact.of(LEAST_PILE)) > 0 ? highest : Exact.of(LEAST_PILE);
         return new Axis(frame.axisTitle(Setting.Y_TITLE, subject.by()), Exact.ZERO, top, List.of(), true);
-    }
-
-    /** The names of the strips, each beside its own. */
-    private Axis strips(List<Content.Dots.Strip> strips, Exact highest) {
-        Exact strip = highest.times(5).over(4);
-        List<Axis.Tick> ticks = new ArrayList<>();
-        for (int i = strips.size() - 1; i >= 0; i--) {
-            ticks.add(new Axis.Tick(
-                    strip.times(strips.size() - 1L - i).plus(highest.half()),
-                    strips.get(i).name()));
-        }
-        return new Axis(
-                frame.axisTitle(Setting.Y_TITLE, subject.by()), Exact.ZERO, strip.times(strips.size()), ticks, true);
     }
 
     private static void marks(int series, Content.Dots.Strip strip, double base, boolean stacked, List<Mark> marks) {

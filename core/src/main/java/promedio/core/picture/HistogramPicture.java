@@ -64,12 +64,17 @@ final class HistogramPicture {
             double peak = density(normal.get(), normal.get().mean().toDouble());
             highest = Exact.from(java.math.BigDecimal.valueOf(Math.max(peak, highest.toDouble())));
         }
-        Axis up = frame.heights(grouped.heightTitle(height, subject), highest, grouped.countWhole(height));
+        boolean stacked =
+                frame.wish().is(Setting.STACKED, "yes") && subject.samples().size() > 1;
+        Axis up = stacked
+                ? Strips.axis(frame.axisTitle(Setting.Y_TITLE, subject.by()), Grouped.names(subject), highest)
+                : frame.heights(grouped.heightTitle(height, subject), highest, grouped.countWhole(height));
         List<Mark> marks = new ArrayList<>(Bands.marks(frame, across, up));
-        bars(content, marks);
+        bars(content, stacked ? Strips.height(highest) : 0, marks);
         normal.ifPresent(one -> curve(one, across, marks));
-        List<String> names =
-                normal.isPresent() ? List.of("", Frame.words("picture.normal-curve")) : Grouped.names(subject);
+        List<String> names = stacked
+                ? List.of("")
+                : normal.isPresent() ? List.of("", Frame.words("picture.normal-curve")) : Grouped.names(subject);
         return Pictured.of(new Picture(
                 frame.wish().kind(),
                 frame.title(subject.name()),
@@ -80,7 +85,7 @@ final class HistogramPicture {
                 marks,
                 names,
                 subject.by(),
-                frame.colours(names.size()),
+                frame.colours(subject.samples().size() + 1, stacked),
                 grouped.told(frame, curve)));
     }
 
@@ -103,9 +108,11 @@ final class HistogramPicture {
         return new Content.Classes(height, all, normal);
     }
 
-    private static void bars(Content.Classes content, List<Mark> marks) {
+    /** The bars; each sample in a strip of its own, where strips have a height. */
+    private static void bars(Content.Classes content, double strip, List<Mark> marks) {
         for (int s = 0; s < content.series().size(); s++) {
             List<Content.Classes.Bar> bars = content.series().get(s).bars();
+            double base = strip * (content.series().size() - 1 - s);
             for (int i = 0; i < bars.size(); i++) {
                 Content.Classes.Bar bar = bars.get(i);
                 marks.add(new Mark.Area(
@@ -113,8 +120,8 @@ final class HistogramPicture {
                         bar.assumedEnd() ? Mark.Role.DASHED : Mark.Role.MAIN,
                         bar.from().toDouble(),
                         bar.to().toDouble(),
-                        0,
-                        bar.height().toDouble()));
+                        base,
+                        base + bar.height().toDouble()));
             }
         }
     }

@@ -29,6 +29,8 @@ public sealed interface Mark {
         DASHED,
         /** A line over the thing itself: a median in its box, a curve over bars. */
         OVER,
+        /** A measure beside the values it is of. */
+        MEASURE,
         /** Something faint behind all: a named stretch of the scale. */
         BEHIND
     }

@@ -61,14 +61,42 @@ public final class Subjects {
         return new Made(Optional.of(together(samples)), Optional.empty(), told);
     }
 
-    /** Samples of one picture: what they measure is what their names have in common, or all of their names. */
+    /** Samples of one picture: what they measure is what their names begin with alike, and their unit where they share one. */
     public static Subject.Samples together(List<Named> samples) {
         if (samples.size() == 1) {
             return new Subject.Samples(samples.get(0));
         }
         List<String> units = samples.stream().map(Named::unit).distinct().toList();
-        String names = String.join(", ", samples.stream().map(Named::name).toList());
-        return new Subject.Samples(samples, units.size() == 1 ? Named.title(names, units.get(0)) : names, names, "");
+        String alike = alike(samples.stream().map(Named::name).toList());
+        String of = units.size() > 1 ? Frame.words("picture.own-units") : Named.title(alike, units.get(0));
+        String name = !alike.isEmpty()
+                ? alike
+                : samples.size() == 2
+                        ? Frame.words(
+                                "picture.two",
+                                samples.get(0).name(),
+                                samples.get(1).name())
+                        : Frame.words("picture.several", samples.size());
+        return new Subject.Samples(samples, of.isEmpty() ? Frame.words("picture.values") : of, name, "");
+    }
+
+    /** The whole words with which all names begin. */
+    private static String alike(List<String> names) {
+        String first = names.get(0);
+        int length = first.length();
+        for (String name : names) {
+            int same = 0;
+            while (same < Math.min(length, name.length()) && name.charAt(same) == first.charAt(same)) {
+                same++;
+            }
+            boolean within = same < name.length() && Character.isLetterOrDigit(name.charAt(same))
+                    || same < first.length() && Character.isLetterOrDigit(first.charAt(same));
+            while (within && same > 0 && Character.isLetterOrDigit(first.charAt(same - 1))) {
+                same--;
+            }
+            length = same;
+        }
+        return first.substring(0, length).replaceFirst("[^\\p{L}\\p{N})\\]]+$", "");
     }
 
     /** What of a column of numbers is left out since it is none, in a sentence. */

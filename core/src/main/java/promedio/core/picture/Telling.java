@@ -45,6 +45,9 @@ public final class Telling {
             @Override
             public Sentence dots(Content.Dots dots) {
                 Content.Dots.Strip strip = dots.strips().get(part.series());
+                if (part.item() < 0) {
+                    return Sentence.of("picture.tell.measures", strip.name());
+                }
                 Content.Dots.Dot dot = strip.dots().get(Math.max(0, part.item()));
                 boolean once = dot.count().equals(Exact.ONE);
                 return named(

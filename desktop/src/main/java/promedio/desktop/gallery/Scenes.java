@@ -68,6 +68,7 @@ final class Scenes {
         shots.addAll(new TableScenes(window).all());
         shots.addAll(new TutorScenes(window).all());
         shots.addAll(new PictureScenes(window).all());
+        shots.addAll(new CompareScenes(window).all());
         notices();
         states();
         slateAndSize();

@@ -99,6 +99,7 @@ public final class Classwork {
     /** Opens or closes the tutor’s pages. */
     public void turn() {
         desk.fileReading().cancel();
+        desk.comparing().close();
         open.set(!open.get());
     }
 

@@ -66,6 +66,7 @@ public final class DeskModel {
     private final Intake intake = new Intake(this);
     private final Classwork classwork = new Classwork(this);
     private final Drawings drawings = new Drawings(this);
+    private final Comparing comparing = new Comparing(this);
     private final Trial trial;
     private final Past past;
     private final Showing showing;
@@ -117,6 +118,11 @@ public final class DeskModel {
     /** The pictures of what is chosen. */
     public Drawings drawings() {
         return drawings;
+    }
+
+    /** Samples that are compared. */
+    public Comparing comparing() {
+        return comparing;
     }
 
     /** What is only tried. */
@@ -285,6 +291,7 @@ public final class DeskModel {
         tables.forget();
         classwork.forget();
         drawings.forget();
+        comparing.forget();
         asked.clear();
         message.set("");
         selected.set(first(other));
@@ -363,6 +370,7 @@ public final class DeskModel {
     public void select(String id) {
         fileReading().cancel();
         classwork.openProperty().set(false);
+        comparing.close();
         if (!selected.get().equals(id)) {
             trial.clear();
             selected.set(id);
@@ -374,6 +382,7 @@ public final class DeskModel {
     public void startSample() {
         fileReading().cancel();
         classwork.openProperty().set(false);
+        comparing.close();
         trial.clear();
         selected.set("");
         looking.pageProperty().set(Page.ENTRIES);
@@ -431,6 +440,7 @@ public final class DeskModel {
         assignment.set(present);
         tables.refresh();
         classwork.refresh();
+        comparing.refresh();
         filing.onDisk().compare(present);
         past.name();
         sheet().ifPresentOrElse(

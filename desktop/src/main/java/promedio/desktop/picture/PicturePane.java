@@ -31,7 +31,7 @@ import promedio.files.picture.Placed;
  * The picture itself: drawn off the thread of the window, with what is pointed at lit up over it. Edges of classes can be dragged, and
  * what is written on it can be clicked. By keyboard the arrows go from part to part.
  */
-final class PicturePane extends Ink {
+public final class PicturePane extends Ink {
     private static final double CATCH = 7;
 
     private final DeskModel model;
@@ -46,10 +46,11 @@ final class PicturePane extends Ink {
     private int dragged = -1;
     private Tabulation moved;
     private Consumer<Optional<Mark.Part>> pointed = part -> {};
-    private Consumer<Placed.Spot> clicked = spot -> {};
+    private Consumer<Placed.Spot> clicked = null;
     private Consumer<Integer> colour = series -> {};
 
-    PicturePane(DeskModel model) {
+    /** The picture of a desk. */
+    public PicturePane(DeskModel model) {
         this.model = model;
         getStyleClass().add("picture");
         setId("picture");
@@ -70,7 +71,7 @@ final class PicturePane extends Ink {
     }
 
     /** Who is told what is pointed at. */
-    void onPointed(Consumer<Optional<Mark.Part>> listener) {
+    public void onPointed(Consumer<Optional<Mark.Part>> listener) {
         pointed = listener;
     }
 
@@ -85,7 +86,7 @@ final class PicturePane extends Ink {
     }
 
     /** Shows a picture. */
-    void show(Sketch now, String spoken) {
+    public void show(Sketch now, String spoken) {
         sketch = now;
         setAccessibleText(spoken);
         draw();
@@ -195,7 +196,8 @@ final class PicturePane extends Ink {
             return;
         }
         boolean edge = edgeAt(move).isPresent();
-        Optional<Placed.Spot> spot = rendered.placed().spot(move.getX(), move.getY());
+        Optional<Placed.Spot> spot =
+                clicked == null ? Optional.empty() : rendered.placed().spot(move.getX(), move.getY());
         setCursor(
                 edge
                         ? Cursor.H_RESIZE
@@ -233,6 +235,9 @@ final class PicturePane extends Ink {
         moved = classes();
         if (dragged < 0) {
             Optional<Integer> series = rendered.placed().legendAt(press.getX(), press.getY());
+            if (clicked == null) {
+                return;
+            }
             if (series.isPresent()) {
                 colour.accept(series.get());
             } else {
@@ -274,7 +279,7 @@ final class PicturePane extends Ink {
                 point(parts.get(now < 0 ? (step > 0 ? 0 : parts.size() - 1) : Math.floorMod(now + step, parts.size())));
             }
             key.consume();
-        } else if (key.getCode() == KeyCode.F2) {
+        } else if (key.getCode() == KeyCode.F2 && clicked != null) {
             clicked.accept(Placed.Spot.TITLE);
             key.consume();
         } else if (key.getCode() == KeyCode.ESCAPE && lit != null) {

@@ -7,7 +7,9 @@ import java.util.Map;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.DataFormat;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.VBox;
 import promedio.core.assignment.Assignment;
@@ -17,6 +19,7 @@ import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.ShelfSummary;
+import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
 /** The samples of the assignment, a card each, and a way to begin another. */
@@ -24,9 +27,13 @@ public final class ShelfView extends ScrollPane {
     /** A column of the chosen table that is dragged to the shelf. */
     public static final DataFormat COLUMN = new DataFormat("application/x-promedio-column");
 
+    /** A sample that is dragged onto another, to be compared with it. */
+    private static final DataFormat SAMPLE = new DataFormat("application/x-promedio-sample");
+
     private final DeskModel model;
     private final VBox shelf = new VBox();
     private final Button more = new Button(Words.of("shelf.new"));
+    private final Button compare = new Button(Words.of("shelf.compare"));
     private final Map<String, ShelfCard> cards = new HashMap<>();
     private final Map<String, TableCard> tableCards = new HashMap<>();
     private final Map<String, Basis> summed = new HashMap<>();
@@ -45,6 +52,10 @@ public final class ShelfView extends ScrollPane {
         more.getStyleClass().add("shelf-new");
         more.setId("new-sample");
         more.setOnAction(click -> model.startSample());
+        compare.getStyleClass().add("shelf-compare");
+        compare.setId("compare-samples");
+        compare.setOnAction(click -> model.comparing().start());
+        Tip.on(compare, Words.of("shelf.compare.tip"));
         takeDrops();
         model.assignmentProperty().addListener((property, before, now) -> show());
         model.selectedProperty().addListener((property, before, now) -> show());
@@ -64,6 +75,9 @@ public final class ShelfView extends ScrollPane {
                 .filter(sheet -> assignment.tables().stream().noneMatch(table -> isOf(sheet, table)))
                 .forEach(sheet -> add(nodes, sheet));
         nodes.add(more);
+        if (assignment.sheets().size() > 1) {
+            nodes.add(compare);
+        }
         if (!shelf.getChildren().equals(nodes)) {
             shelf.getChildren().setAll(nodes);
             cards.values().retainAll(nodes);
@@ -98,6 +112,31 @@ public final class ShelfView extends ScrollPane {
     private ShelfCard card(String sheetId) {
         ShelfCard card = new ShelfCard(sheetId);
         card.setOnAction(click -> model.select(sheetId));
+        card.addEventFilter(MouseEvent.MOUSE_PRESSED, press -> {
+            if (press.isShortcutDown()) {
+                model.comparing().toggle(sheetId);
+                press.consume();
+            }
+        });
+        card.setOnDragDetected(drag -> {
+            ClipboardContent content = new ClipboardContent();
+            content.put(SAMPLE, sheetId);
+            card.startDragAndDrop(TransferMode.LINK).setContent(content);
+            drag.consume();
+        });
+        card.setOnDragOver(over -> {
+            if (over.getDragboard().hasContent(SAMPLE)) {
+                over.acceptTransferModes(TransferMode.LINK);
+                over.consume();
+            }
+        });
+        card.setOnDragDropped(drop -> {
+            if (drop.getDragboard().getContent(SAMPLE) instanceof String other) {
+                model.comparing().compare(sheetId, other);
+                drop.setDropCompleted(true);
+                drop.consume();
+            }
+        });
         return card;
     }
 

@@ -72,6 +72,7 @@ public final class StyleSheets {
             "table",
             "tutor",
             "picture",
+            "compare",
             "card");
 
     /** Makes the sheets in a folder that has our own as they were written. */

@@ -15,8 +15,11 @@ import promedio.desktop.model.DeskModel;
 import promedio.desktop.picture.PictureWays;
 import promedio.desktop.text.Words;
 import promedio.desktop.tutor.TutorWays;
+import promedio.files.AtomicFile;
+import promedio.files.InputProblem;
 import promedio.files.assignment.AssignmentFile;
 import promedio.files.assignment.Journal;
+import promedio.files.delimited.GuardedCsv;
 import promedio.files.picture.PictureFiles;
 
 /** What is done with files: assignments opened and saved, text taken in, samples written out. Nothing unsaved is lost. */
@@ -200,6 +203,22 @@ public final class FileActions implements FileWays, TutorWays, PictureWays {
     }
 
     @Override
+    public void writeTable(List<List<String>> rows, String name) {
+        picker.toWrite(nameOfFile(name) + ".csv")
+                .ifPresent(file -> model.inBackground(
+                        () -> {
+                            try {
+                                GuardedCsv.write(file, rows.stream());
+                                return Words.of("message.table-written", file.getFileName());
+                            } catch (InputProblem full) {
+                                return Words.of(full.sentence());
+                            }
+                        },
+                        model::say,
+                        () -> {}));
+    }
+
+    @Override
     public void writePicture(PictureFiles files, String name, double scale) {
         picker.toWritePicture(nameOfFile(name)).ifPresent(file -> {
             PictureFiles.Format format = PictureFiles.Format.of(file.toString()).orElse(PictureFiles.Format.PNG);
@@ -209,7 +228,7 @@ public final class FileActions implements FileWays, TutorWays, PictureWays {
                             files.write(file, format, scale);
                             return Words.of("picture.saved", file.getFileName());
                         } catch (IOException full) {
-                            return Words.of("picture.not-saved", file.getFileName(), full.getMessage());
+                            return Words.of(AtomicFile.problem(file, full).sentence());
                         }
                     },
                     model::say,

@@ -2,6 +2,7 @@ package promedio.desktop.window;
 
 import java.util.List;
 import javafx.animation.PauseTransition;
+import javafx.beans.property.BooleanProperty;
 import javafx.collections.ObservableList;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
@@ -82,10 +83,13 @@ public final class MainWindow {
         scene.setRoot(root);
         model.shownProperty().addListener((property, before, now) -> showLine());
         model.selectedProperty().addListener((property, before, now) -> showEdges());
-        model.classwork().openProperty().addListener((property, before, now) -> {
-            showLine();
-            showEdges();
-        });
+        for (BooleanProperty open :
+                List.of(model.classwork().openProperty(), model.comparing().openProperty())) {
+            open.addListener((property, before, now) -> {
+                showLine();
+                showEdges();
+            });
+        }
         // The desk may have an assignment already.
         showLine();
         showEdges();
@@ -110,16 +114,19 @@ public final class MainWindow {
         });
     }
 
+    /** Whether something else than the pages of a sample or table is looked at. */
+    private boolean isElsewhere() {
+        return model.classwork().openProperty().get()
+                || model.comparing().openProperty().get();
+    }
+
     private void showEdges() {
-        edges.show(!model.selectedProperty().get().isEmpty()
-                && !model.classwork().openProperty().get());
+        edges.show(!model.selectedProperty().get().isEmpty() && !isElsewhere());
     }
 
     private void showLine() {
         SheetFigures figures = model.figuresProperty().get();
-        boolean some = figures != null
-                && !figures.sample().isEmpty()
-                && !model.classwork().openProperty().get();
+        boolean some = figures != null && !figures.sample().isEmpty() && !isElsewhere();
         line.show(some);
         line.ifMade(view -> view.show(figures));
     }

@@ -2,6 +2,7 @@ package promedio.desktop.window;
 
 import javafx.scene.layout.StackPane;
 import promedio.desktop.classes.ClassesPage;
+import promedio.desktop.compare.ComparePage;
 import promedio.desktop.entries.EntriesPage;
 import promedio.desktop.entries.StartPane;
 import promedio.desktop.measures.MeasuresPage;
@@ -27,6 +28,7 @@ final class Pages extends StackPane {
     private final Late<CountsPage> counts;
     private final Late<TutorPage> tutor;
     private final Late<PicturePage> picture;
+    private final Late<ComparePage> compare;
 
     Pages(DeskModel model, FileActions files) {
         this.model = model;
@@ -44,12 +46,14 @@ final class Pages extends StackPane {
         counts = new Late<>(this, () -> new CountsPage(model));
         tutor = new Late<>(this, () -> new TutorPage(model, files));
         picture = new Late<>(this, () -> new PicturePage(model, files));
+        compare = new Late<>(this, () -> new ComparePage(model, files));
         model.fileReading().stateProperty().addListener((property, before, now) -> {
             if ((before == null) != (now == null)) {
                 turn();
             }
         });
         model.classwork().openProperty().addListener((property, before, now) -> turn());
+        model.comparing().openProperty().addListener((property, before, now) -> turn());
         model.looking().pageProperty().addListener((property, before, now) -> turn());
         model.looking().tablePageProperty().addListener((property, before, now) -> turn());
         model.selectedProperty().addListener((property, before, now) -> turn());
@@ -61,13 +65,16 @@ final class Pages extends StackPane {
         boolean empty = model.selectedProperty().get().isEmpty();
         boolean typing = start.isShown() && start.get().isFocusWithin();
         boolean file = model.fileReading().stateProperty().get() != null;
-        boolean tutoring = model.classwork().openProperty().get() && !file;
-        tutor.show(tutoring);
-        if (tutoring) {
+        boolean teaching = model.classwork().openProperty().get() && !file;
+        boolean comparing = model.comparing().openProperty().get() && !file && !teaching;
+        compare.show(comparing);
+        boolean elsewhere = teaching || comparing;
+        tutor.show(teaching);
+        if (teaching) {
             tutor.get().focus();
         }
-        boolean turnedTo = empty && !file && !tutoring && !start.isShown();
-        start.show(empty && !file && !tutoring);
+        boolean turnedTo = empty && !file && !elsewhere && !start.isShown();
+        start.show(empty && !file && !elsewhere);
         reading.show(file);
         if (file) {
             reading.get().focusTake();
@@ -76,8 +83,8 @@ final class Pages extends StackPane {
             start.get().showRecent();
             start.get().focusField();
         }
-        boolean table = model.tables().chosen().isPresent() && !tutoring;
-        boolean sample = !empty && model.tables().chosen().isEmpty() && !tutoring;
+        boolean table = model.tables().chosen().isPresent() && !elsewhere;
+        boolean sample = !empty && model.tables().chosen().isEmpty() && !elsewhere;
         entries.show(page == DeskModel.Page.ENTRIES && sample);
         measures.show(page == DeskModel.Page.MEASURES && sample);
         classes.show(page == DeskModel.Page.CLASSES && sample);

@@ -146,7 +146,10 @@ final class MarksLayer extends AbstractXYAnnotation {
         boolean lines = picture.kind() == PictureKind.POLYGON || picture.kind() == PictureKind.OGIVE;
         boolean box = picture.kind() == PictureKind.BOXES;
         boolean needle = picture.kind() == PictureKind.DOTS;
-        if (mark.role() == Mark.Role.OVER) {
+        if (mark.role() == Mark.Role.MEASURE) {
+            g.setPaint(look.ink());
+            g.setStroke(stroke(mark.role(), 1.6f));
+        } else if (mark.role() == Mark.Role.OVER) {
             g.setPaint(box ? look.ink() : over(picture, look, mark.part().series()));
             g.setStroke(stroke(mark.role(), 2.2f));
         } else {

@@ -11,7 +11,6 @@ import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
@@ -40,6 +39,7 @@ import org.apache.pdfbox.pdmodel.documentinterchange.taggedpdf.StandardStructure
 import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
+import promedio.files.AtomicFile;
 
 /** Pictures as files, the same as on the screen; each has its title as text, and says in words what it shows. */
 public final class PictureFiles {
@@ -97,13 +97,7 @@ public final class PictureFiles {
      */
     public void write(Path file, Format format, double scale) throws IOException {
         byte[] made = bytes(format, scale);
-        Path beside = file.resolveSibling(file.getFileName() + ".new");
-        try {
-            Files.write(beside, made);
-            Files.move(beside, file, StandardCopyOption.REPLACE_EXISTING);
-        } finally {
-            Files.deleteIfExists(beside);
-        }
+        AtomicFile.write(file, out -> out.write(made));
     }
 
     /** The contents of a file. @throws IOException when it cannot be made */

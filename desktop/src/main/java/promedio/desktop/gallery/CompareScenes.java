@@ -1,0 +1,81 @@
+package promedio.desktop.gallery;
+
+import java.util.ArrayList;
+import java.util.List;
+import promedio.core.assignment.Link;
+import promedio.core.picture.PictureKind;
+import promedio.desktop.demo.Demo;
+import promedio.desktop.model.DeskModel;
+import promedio.desktop.theme.Theme;
+import promedio.desktop.window.MainWindow;
+
+/** The page Compare in every state. */
+final class CompareScenes {
+    private static final int MINUTES = 4;
+    private static final int BENCH = 6;
+
+    private final MainWindow window;
+    private final DeskModel model;
+    private final List<Scenes.Shot> shots = new ArrayList<>();
+
+    CompareScenes(MainWindow window) {
+        this.window = window;
+        this.model = window.model();
+    }
+
+    List<Scenes.Shot> all() {
+        shot("compare-read", () -> new TableScenes(window).read());
+        shot("compare-taken", () -> {
+            model.fileReading().say(said -> said.withMissing("Minutes (min)=n/a"));
+            model.takeColumns();
+        });
+        shot("compare-benches-taken", () -> {
+            for (String bench : List.of("1", "2", "3")) {
+                model.select("t1");
+                model.tables().take(MINUTES, new Link.Where(BENCH, bench));
+            }
+        });
+        shot("compare-boxes", () -> {
+            List<String> ids = model.assignment().sheets().stream()
+                    .map(sheet -> sheet.id())
+                    .toList();
+            model.comparing().compare(ids.get(ids.size() - 3), ids.get(ids.size() - 2));
+            model.comparing().toggle(ids.get(ids.size() - 1));
+        });
+        kind("compare-dots", PictureKind.DOTS);
+        kind("compare-histogram", PictureKind.HISTOGRAM);
+        shot("compare-laid-over", () -> model.comparing().stack(false));
+        shot("compare-two-units", () -> {
+            model.show(Demo.assignment(), null);
+            model.comparing().choose(PictureKind.BOXES);
+            model.comparing().compare("minutes", "kilograms");
+        });
+        shot("compare-class-table", () -> model.comparing().compare("minutes", "waiting"));
+        shot("compare-one", () -> model.comparing().toggle("waiting"));
+        shot("compare-covered", () -> {
+            model.comparing().compare("minutes", "kilograms");
+            model.margin().coverFigures(true);
+        });
+        shot("compare-slate", () -> {
+            model.margin().coverFigures(false);
+            window.setTheme(Theme.SLATE);
+        });
+        shot("compare-large-text", () -> {
+            window.setTheme(Theme.PAPER);
+            window.setTextSize(150);
+        });
+        shot("compare-closed", () -> {
+            window.setTextSize(100);
+            model.comparing().close();
+        });
+        return shots;
+    }
+
+    private void kind(String name, PictureKind kind) {
+        shot(name, () -> model.comparing().choose(kind));
+    }
+
+    private void shot(String name, Runnable set) {
+        shots.add(new Scenes.Shot(name, set, () -> {}, false));
+    }
+}

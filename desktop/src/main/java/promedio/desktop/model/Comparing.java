@@ -1,0 +1,224 @@
+package promedio.desktop.model;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Interpretation;
+import promedio.core.assignment.SampleSheet;
+import promedio.core.compare.Comparison;
+import promedio.core.compare.Contrast;
+import promedio.core.course.CourseCard;
+import promedio.core.picture.Named;
+import promedio.core.picture.PictureKind;
+import promedio.core.picture.Pictured;
+import promedio.core.picture.Pictures;
+import promedio.core.picture.Setting;
+import promedio.core.picture.Subject;
+import promedio.core.picture.Subjects;
+import promedio.core.picture.Wish;
+import promedio.core.sentence.Sentence;
+import promedio.core.working.FigureText;
+
+/** Samples that are compared: which, as what picture, and which two of them are held against each other. */
+public final class Comparing {
+    private static final String ITEM = "compared";
+    /** While one of these is covered, neither picture nor sentence may tell it. */
+    private static final List<String> TOLD =
+            List.of("mean", "median", "sd", "cv", "quartile-1", "quartile-3", "skewness");
+
+    private final DeskModel desk;
+    private final BooleanProperty open = new SimpleBooleanProperty();
+    private final ReadOnlyObjectWrapper<Compared> compared = new ReadOnlyObjectWrapper<>();
+    private final Set<String> chosen = new LinkedHashSet<>();
+    private Wish wish = new Wish(PictureKind.BOXES, Map.of(Setting.STACKED, "yes"));
+    private String one = "";
+    private String other = "";
+    private long asked;
+
+    Comparing(DeskModel desk) {
+        this.desk = desk;
+    }
+
+    /** Whether the page is open. */
+    public BooleanProperty openProperty() {
+        return open;
+    }
+
+    /** What the page shows; null while it is closed. */
+    public ReadOnlyObjectProperty<Compared> comparedProperty() {
+        return compared.getReadOnlyProperty();
+    }
+
+    /** The samples that are chosen, in their order. */
+    public List<String> chosen() {
+        Assignment present = desk.assignment();
+        chosen.removeIf(id -> present.sheet(id).isEmpty());
+        return List.copyOf(chosen);
+    }
+
+    /** Forgets what was chosen on another desk. */
+    void forget() {
+        chosen.clear();
+        one = "";
+        other = "";
+        close();
+    }
+
+    /** Closes the page. */
+    public void close() {
+        open.set(false);
+        asked++;
+        compared.set(null);
+    }
+
+    /** Opens the page, with the samples that are chosen; where fewer than two are, with the one looked at and one in its unit. */
+    public void start() {
+        List<SampleSheet> sheets = desk.assignment().sheets();
+        if (chosen().size() < 2) {
+            desk.sheet().or(() -> sheets.stream().findFirst()).ifPresent(first -> {
+                chosen.add(first.id());
+                sheets.stream()
+                        .filter(sheet -> !chosen.contains(sheet.id()))
+                        .filter(sheet -> sheet.unit().equals(first.unit()))
+                        .findFirst()
+                        .or(() -> sheets.stream()
+                                .filter(sheet -> !chosen.contains(sheet.id()))
+                                .findFirst())
+                        .ifPresent(second -> chosen.add(second.id()));
+            });
+        }
+        turnTo();
+    }
+
+    /** Compares two samples, and opens the page. */
+    public void compare(String first, String second) {
+        if (!first.equals(second)) {
+            chosen.clear();
+            chosen.add(first);
+            chosen.add(second);
+            turnTo();
+        }
+    }
+
+    /** Takes a sample in, or out; the page opens as soon as there are two. */
+    public void toggle(String id) {
+        if (chosen().isEmpty()) {
+            desk.sheet().map(SampleSheet::id).filter(now -> !now.equals(id)).ifPresent(chosen::add);
+        }
+        if (!chosen.remove(id)) {
+            chosen.add(id);
+        }
+        if (chosen.size() >= 2) {
+            turnTo();
+        } else {
+            refresh();
+        }
+    }
+
+    private void turnTo() {
+        desk.fileReading().cancel();
+        desk.classwork().openProperty().set(false);
+        open.set(true);
+        refresh();
+    }
+
+    /** Draws another picture of them. */
+    public void choose(PictureKind kind) {
+        wish = wish.as(kind);
+        refresh();
+    }
+
+    /** In strips over one another, or laid over one another. */
+    public void stack(boolean stacked) {
+        wish = wish.with(Setting.STACKED, stacked ? "yes" : "no");
+        refresh();
+    }
+
+    /** Holds one sample against another, by their ids. */
+    public void hold(String first, String second) {
+        one = first;
+        other = second;
+        refresh();
+    }
+
+    /** Brings the page up to date. */
+    void refresh() {
+        if (!open.get()) {
+            return;
+        }
+        Assignment present = desk.assignment();
+        CourseCard card = present.card();
+        List<SampleSheet> sheets =
+                chosen().stream().flatMap(id -> present.sheet(id).stream()).toList();
+        if (sheets.isEmpty()) {
+            close();
+            return;
+        }
+        int first = Math.max(0, place(sheets, one));
+        int found = place(sheets, other);
+        int second = found >= 0 && found != first ? found : first == 0 ? Math.min(1, sheets.size() - 1) : 0;
+        boolean covered = sheets.stream()
+                .anyMatch(sheet -> TOLD.stream().anyMatch(question -> present.covers(sheet.id(), question)));
+        Wish wished = wish;
+        long mine = ++asked;
+        Supplier<Compared> work = () -> made(sheets, first, second, covered, wished, card);
+        desk.inBackground(
+                work,
+                made -> {
+                    if (mine == asked && open.get()) {
+                        compared.set(made);
+                    }
+                },
+                () -> {});
+    }
+
+    private static int place(List<SampleSheet> sheets, String id) {
+        return sheets.stream().map(SampleSheet::id).toList().indexOf(id);
+    }
+
+    private static Compared made(
+            List<SampleSheet> sheets, int one, int other, boolean covered, Wish wish, CourseCard card) {
+        List<Named> samples = new ArrayList<>();
+        for (SampleSheet sheet : sheets) {
+            Interpretation read = Interpretation.of(sheet, card);
+            samples.add(new Named(sheet.name(), sheet.unit(), read.sample(), Optional.empty()));
+        }
+        int places = samples.stream()
+                .mapToInt(named -> named.sample().places())
+                .max()
+                .orElse(0);
+        FigureText text = new FigureText(card, places);
+        boolean enough = samples.size() >= 2
+                && samples.stream().noneMatch(named -> named.sample().isEmpty());
+        Optional<Comparison> comparison = enough ? Optional.of(Comparison.of(samples, card)) : Optional.empty();
+        Subject subject = Subjects.together(samples);
+        List<PictureKind> kinds = Pictures.kinds(subject);
+        Wish suited = kinds.contains(wish.kind()) ? wish : wish.as(kinds.get(0));
+        Optional<Sentence> why = covered
+                ? Optional.of(Sentence.of("compare.covered"))
+                : enough ? Optional.empty() : Optional.of(Sentence.of("compare.more"));
+        Pictured pictured = why.isPresent() ? new Pictured(Optional.empty(), why) : Pictures.of(subject, suited, card);
+        List<Sentence> says =
+                comparison.isEmpty() || covered ? List.of() : Contrast.of(comparison.get(), one, other, card, text);
+        Sketch sketch = new Sketch(
+                ITEM,
+                kinds,
+                suited,
+                pictured.picture(),
+                pictured.why(),
+                pictured.picture().map(picture -> picture.told()).orElse(List.of()),
+                Optional.empty(),
+                text,
+                places);
+        return new Compared(sheets, comparison, one, other, says, sketch, text);
+    }
+}

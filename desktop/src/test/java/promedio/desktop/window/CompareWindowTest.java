@@ -1,0 +1,85 @@
+package promedio.desktop.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.Mockito.when;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import promedio.core.picture.PictureKind;
+import promedio.desktop.model.Compared;
+import promedio.desktop.model.DeskModel;
+
+/** Samples side by side. */
+@DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
+class CompareWindowTest extends OpenWindow {
+    private static Compared compared() {
+        return desk.comparing().comparedProperty().get();
+    }
+
+    private void start() {
+        demo("minutes", DeskModel.Page.MEASURES);
+        click("#compare-samples");
+        eventually(() -> compared() != null && compared().comparison().isPresent());
+    }
+
+    @Test
+    void two_samples_of_one_unit_are_compared_with_one_press_and_others_taken_in() {
+        start();
+        assertThat(onWindow(() -> desk.comparing().chosen())).containsExactly("minutes", "waiting");
+        click("#compare-waiting");
+        click("#compare-kilograms");
+        eventually(
+                () -> compared().sheets().size() == 2 && compared().comparison().isPresent());
+        assertThat(words()).anyMatch(word -> word.startsWith("The samples are in different units"));
+        robot.press(KeyCode.CONTROL);
+        click("#sample-ages");
+        robot.release(KeyCode.CONTROL);
+        eventually(() -> compared().sheets().size() == 3);
+        for (PictureKind kind : new PictureKind[] {PictureKind.DOTS, PictureKind.HISTOGRAM}) {
+            click("#compare-" + kind.id());
+            eventually(() -> compared().sketch().wish().kind() == kind
+                    && compared().sketch().picture().isPresent());
+        }
+        press(KeyCode.ESCAPE);
+        eventually(() -> !desk.comparing().openProperty().get());
+        assertThat(onWindow(() -> desk.selectedProperty().get())).isEqualTo("minutes");
+    }
+
+    @Test
+    void the_table_goes_to_the_clipboard_and_to_csv(@TempDir Path folder) throws Exception {
+        start();
+        click("#compare-copy");
+        assertThat(onWindow(() -> Clipboard.getSystemClipboard().getString()))
+                .startsWith("\tMinutes at the bench\tWaiting time\tdifference\tratio\n")
+                .contains("Mean\t27.54\t18.42\t9.12\t1.50");
+        Path file = folder.resolve("comparison.csv");
+        when(picker.toWrite(anyString())).thenReturn(Optional.of(file));
+        click("#compare-save");
+        eventually(() -> Files.exists(file));
+        assertThat(Files.readString(file)).contains("Mean,27.54,18.42,9.12,1.50");
+    }
+
+    @Test
+    void nothing_covered_is_told() {
+        start();
+        onWindow(() -> {
+            desk.margin().coverFigures(true);
+            return null;
+        });
+        eventually(() -> compared().sketch().why().isPresent());
+        assertThat(words()).contains("covered").noneMatch(word -> word.contains("most consistent"));
+        onWindow(() -> {
+            desk.undo();
+            return null;
+        });
+        eventually(() -> compared().sketch().picture().isPresent());
+    }
+}
