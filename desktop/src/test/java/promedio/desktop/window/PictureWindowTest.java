@@ -192,10 +192,11 @@ class PictureWindowTest extends OpenWindow {
         press(KeyCode.CONTROL, KeyCode.DIGIT4);
         eventually(() -> sketch() != null && sketch().picture().isPresent());
         click("#picture-by");
+        // The last but one: the ages stand there again and again, too.
+        press(KeyCode.UP);
         press(KeyCode.UP);
         press(KeyCode.ENTER);
         eventually(() -> sketch().wish().kind() == PictureKind.BOXES);
-        assertThat(words()).contains("Item");
         click("#picture-against");
         press(KeyCode.UP);
         press(KeyCode.ENTER);
