@@ -202,6 +202,8 @@ class PictureWindowTest extends OpenWindow {
         press(KeyCode.ENTER);
         eventually(() -> sketch().wish().kind() == PictureKind.SCATTER);
         assertThat(onWindow(() -> sketch().picture().orElseThrow().series())).contains("lamp", "radio");
-        assertThat(sentence()).contains("Left out of “Age” is what is not a number: “x”.");
+        assertThat(onWindow(() -> sketch().says()))
+                .extracting(Object::toString)
+                .contains("Left out of “Age” is what is not a number: “x”.");
     }
 }
