@@ -12,6 +12,7 @@ import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import promedio.core.course.CourseCard;
+import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
 import promedio.core.picture.Named;
 import promedio.core.picture.Subjects;
@@ -105,6 +106,33 @@ class ComparisonTest {
         assertThat(Subjects.together(List.of(named("Time", "min", "1"), named("Weight", "kg", "2")))
                         .of())
                 .isEqualTo("each in its own unit");
+    }
+
+    @Test
+    void a_sample_is_tried_without_some_values_and_with_others() {
+        Named of = named("Minutes", "min", "12", "15", "15", "120");
+        Named tried = Variant.of(of, "120", "5×20 7", CARD).sample().orElseThrow();
+        // By hand: 12 15 15 20 20 20 20 20 7.
+        assertThat(tried.sample().count()).isEqualTo(Exact.of(9));
+        assertThat(tried.sample().powerSum(1)).isEqualTo(Exact.of(149));
+        assertThat(tried.name()).isEqualTo("Minutes, what if");
+        Named table = new Named(
+                "Visitors",
+                "",
+                Sample.frequencies(Decimals.of(0, 1, 2), Decimals.of(0, 3, 2), false),
+                Optional.empty());
+        assertThat(Variant.of(table, "1; 1", "", CARD)
+                        .sample()
+                        .orElseThrow()
+                        .sample()
+                        .count())
+                .isEqualTo(Exact.of(3));
+        assertThat(Variant.of(of, "15 15 15", "", CARD).why().orElseThrow().toString())
+                .startsWith("15 is not among the values of Minutes, or not so often.");
+        assertThat(Variant.of(of, "", "late", CARD).why().orElseThrow().toString())
+                .startsWith("“late” is not a number.");
+        assertThat(Variant.of(of, "12 15 15 120", "", CARD).why().orElseThrow().toString())
+                .startsWith("Nothing would be left");
     }
 
     @Property(tries = 50)

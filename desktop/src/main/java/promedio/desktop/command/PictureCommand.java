@@ -169,6 +169,8 @@ public final class PictureCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
+        // No display is needed, and one that does not answer does no harm.
+        System.setProperty("java.awt.headless", "true");
         CourseCard card = arguments.card(spec.commandLine());
         PictureKind asked = PictureKind.find(kind)
                 .orElseThrow(() -> usage("There is no picture '" + kind + "'; there are "

@@ -58,6 +58,7 @@ public final class ComparePage extends VBox {
     private final ComparedTable table;
     private final FlowPane held = new FlowPane();
     private final VBox says = new VBox();
+    private final WhatIfRow whatIf;
     private final FlowPane outs = new FlowPane();
 
     /** The page of a desk. */
@@ -117,7 +118,8 @@ public final class ComparePage extends VBox {
         wide.getStyleClass().add("page-scroll");
         wide.setFitToHeight(true);
         wide.setMinHeight(Region.USE_PREF_SIZE);
-        VBox right = new VBox(held, wide, soft("compare.marks"), says, outs);
+        whatIf = new WhatIfRow(model);
+        VBox right = new VBox(held, wide, soft("compare.marks"), says, whatIf, outs);
         right.getStyleClass().add("compare-right");
         ScrollPane scroll = new ScrollPane(right);
         scroll.getStyleClass().addAll("page-scroll", "compare-scroll");
@@ -163,6 +165,7 @@ public final class ComparePage extends VBox {
         says.getChildren()
                 .setAll(compared.says().stream().map(ComparePage::said).toList());
         outs.setVisible(some);
+        whatIf.show(compared);
     }
 
     private static String told(Sketch sketch) {

@@ -34,10 +34,10 @@ final class ComparedTable extends GridPane {
             return;
         }
         Comparison comparison = compared.comparison().get();
-        int size = compared.sheets().size();
+        int size = compared.items().size();
         cell("", "compared-head", 0, 0, false);
         for (int i = 0; i < size; i++) {
-            cell(Visible.line(compared.sheets().get(i).name(), LONGEST_NAME), "compared-head", i + 1, 0, true);
+            cell(Visible.line(compared.items().get(i).name(), LONGEST_NAME), "compared-head", i + 1, 0, true);
         }
         cell(Words.of("compare.difference"), "compared-head", size + 1, 0, true);
         cell(Words.of("compare.ratio"), "compared-head", size + 2, 0, true);
@@ -90,7 +90,7 @@ final class ComparedTable extends GridPane {
         Assignment assignment = model.assignment();
         // How many there are is never a secret.
         boolean counted = line.question().equals("count") || line.question().equals("missing");
-        return !counted && assignment.covers(compared.sheets().get(sample).id(), line.question());
+        return !counted && assignment.covers(compared.items().get(sample).sheetId(), line.question());
     }
 
     private static String written(Compared compared, Comparison.Line line, int sample) {
@@ -115,17 +115,17 @@ final class ComparedTable extends GridPane {
     /** Which two are held against each other, to be chosen. */
     List<Choice<String>> choices(Compared compared) {
         List<Choice<String>> both = new ArrayList<>();
-        String one = compared.sheets().get(compared.one()).id();
-        String other = compared.sheets().get(compared.other()).id();
-        Choice<String> first = new Choice<>(
-                "compare-one", compared.sheets().get(compared.one()).name(), id -> model.comparing()
+        String one = compared.items().get(compared.one()).sheetId();
+        String other = compared.items().get(compared.other()).sheetId();
+        Choice<String> first =
+                new Choice<>("compare-one", compared.items().get(compared.one()).name(), id -> model.comparing()
                         .hold(id, id.equals(other) ? one : other));
         Choice<String> second = new Choice<>(
-                "compare-other", compared.sheets().get(compared.other()).name(), id -> model.comparing()
+                "compare-other", compared.items().get(compared.other()).name(), id -> model.comparing()
                         .hold(id.equals(one) ? other : one, id));
-        compared.sheets().forEach(sheet -> {
-            first.or(sheet.name(), sheet.id());
-            second.or(sheet.name(), sheet.id());
+        compared.items().stream().filter(item -> !item.tried()).forEach(item -> {
+            first.or(item.name(), item.sheetId());
+            second.or(item.name(), item.sheetId());
         });
         both.add(first);
         both.add(second);
@@ -135,7 +135,7 @@ final class ComparedTable extends GridPane {
     /** The table as texts. */
     List<List<String>> texts(Compared compared) {
         List<List<String>> rows = new ArrayList<>();
-        int columns = compared.sheets().size() + 3;
+        int columns = compared.items().size() + 3;
         for (int i = 0; i < getChildren().size(); i += columns) {
             rows.add(getChildren().subList(i, i + columns).stream()
                     .map(node -> ((Label) node).getText().replaceAll(" [▴▾]$", ""))

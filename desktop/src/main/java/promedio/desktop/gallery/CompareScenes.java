@@ -50,7 +50,17 @@ final class CompareScenes {
             model.comparing().choose(PictureKind.BOXES);
             model.comparing().compare("minutes", "kilograms");
         });
-        shot("compare-class-table", () -> model.comparing().compare("minutes", "waiting"));
+        shot("compare-what-if", () -> {
+            model.comparing().compare("minutes", "waiting");
+            model.comparing().toggle("waiting");
+            model.comparing().toggle("ages");
+            model.comparing().tryOut("minutes", "75 120", "");
+        });
+        shot("compare-what-if-problem", () -> model.comparing().tryOut("minutes", "76", ""));
+        shot("compare-class-table", () -> {
+            model.comparing().throwAway();
+            model.comparing().compare("minutes", "waiting");
+        });
         shot("compare-one", () -> model.comparing().toggle("waiting"));
         shot("compare-covered", () -> {
             model.comparing().compare("minutes", "kilograms");

@@ -12,11 +12,14 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Edit;
 import promedio.core.assignment.Interpretation;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.compare.Comparison;
 import promedio.core.compare.Contrast;
+import promedio.core.compare.Variant;
 import promedio.core.course.CourseCard;
+import promedio.core.data.Entries;
 import promedio.core.picture.Named;
 import promedio.core.picture.PictureKind;
 import promedio.core.picture.Pictured;
@@ -31,6 +34,8 @@ import promedio.core.working.FigureText;
 /** Samples that are compared: which, as what picture, and which two of them are held against each other. */
 public final class Comparing {
     private static final String ITEM = "compared";
+
+    private static final Variant NOTHING = new Variant(Optional.empty(), Optional.empty());
     /** While one of these is covered, neither picture nor sentence may tell it. */
     private static final List<String> TOLD =
             List.of("mean", "median", "sd", "cv", "quartile-1", "quartile-3", "skewness");
@@ -42,6 +47,11 @@ public final class Comparing {
     private Wish wish = new Wish(PictureKind.BOXES, Map.of(Setting.STACKED, "yes"));
     private String one = "";
     private String other = "";
+    /** The sample that something is tried with; empty for none. */
+    private String triedOf = "";
+
+    private String without = "";
+    private String with = "";
     private long asked;
 
     Comparing(DeskModel desk) {
@@ -70,6 +80,7 @@ public final class Comparing {
         chosen.clear();
         one = "";
         other = "";
+        throwAway();
         close();
     }
 
@@ -163,6 +174,10 @@ public final class Comparing {
             close();
             return;
         }
+        Optional<Compared.WhatIf> tried = sheets.stream()
+                .filter(sheet -> sheet.id().equals(triedOf))
+                .findFirst()
+                .map(sheet -> new Compared.WhatIf(sheet.id(), without, with, NOTHING));
         int first = Math.max(0, place(sheets, one));
         int found = place(sheets, other);
         int second = found >= 0 && found != first ? found : first == 0 ? Math.min(1, sheets.size() - 1) : 0;
@@ -170,7 +185,7 @@ public final class Comparing {
                 .anyMatch(sheet -> TOLD.stream().anyMatch(question -> present.covers(sheet.id(), question)));
         Wish wished = wish;
         long mine = ++asked;
-        Supplier<Compared> work = () -> made(sheets, first, second, covered, wished, card);
+        Supplier<Compared> work = () -> made(sheets, first, second, tried, covered, wished, card);
         desk.inBackground(
                 work,
                 made -> {
@@ -181,16 +196,79 @@ public final class Comparing {
                 () -> {});
     }
 
+    /** Tries a sample without some values and with others; nothing is tried with two empty texts. */
+    public void tryOut(String sheetId, String leftOut, String added) {
+        boolean nothing = leftOut.isBlank() && added.isBlank();
+        triedOf = nothing ? "" : sheetId;
+        without = leftOut.strip();
+        with = added.strip();
+        refresh();
+    }
+
+    /** Tries nothing any more. */
+    public void throwAway() {
+        triedOf = "";
+        without = "";
+        with = "";
+        refresh();
+    }
+
+    /** Puts what is tried on the shelf, as a sample of its own. */
+    public void keep() {
+        Compared now = compared.get();
+        Optional<Named> made = now == null
+                ? Optional.empty()
+                : now.whatIf().flatMap(tried -> tried.variant().sample());
+        made.ifPresent(named -> {
+            char mark = desk.assignment().card().numerals().decimalMark();
+            List<String> entries = new ArrayList<>();
+            for (int i = 0; i < named.sample().rows(); i++) {
+                entries.add(named.sample().values().decimal(i).toPlainString().replace('.', mark));
+            }
+            String id = desk.assignment().freshId();
+            triedOf = "";
+            chosen.add(id);
+            desk.make(new Edit.AddSheet(
+                    desk.assignment().sheets().size(),
+                    SampleSheet.list(id, named.name(), named.unit(), Entries.of(entries))));
+        });
+    }
+
     private static int place(List<SampleSheet> sheets, String id) {
         return sheets.stream().map(SampleSheet::id).toList().indexOf(id);
     }
 
     private static Compared made(
-            List<SampleSheet> sheets, int one, int other, boolean covered, Wish wish, CourseCard card) {
+            List<SampleSheet> sheets,
+            int one,
+            int other,
+            Optional<Compared.WhatIf> asked,
+            boolean covered,
+            Wish wish,
+            CourseCard card) {
         List<Named> samples = new ArrayList<>();
+        List<Compared.Item> items = new ArrayList<>();
+        Optional<Compared.WhatIf> tried = Optional.empty();
+        int first = one;
+        int second = other;
         for (SampleSheet sheet : sheets) {
             Interpretation read = Interpretation.of(sheet, card);
-            samples.add(new Named(sheet.name(), sheet.unit(), read.sample(), Optional.empty()));
+            Named named = new Named(sheet.name(), sheet.unit(), read.sample(), Optional.empty());
+            samples.add(named);
+            items.add(new Compared.Item(sheet.id(), sheet.name(), false));
+            if (asked.filter(what -> what.sheetId().equals(sheet.id())).isPresent()) {
+                Compared.WhatIf what = asked.get();
+                Variant variant = Variant.of(named, what.without(), what.with(), card);
+                tried = Optional.of(new Compared.WhatIf(sheet.id(), what.without(), what.with(), variant));
+                if (variant.sample().isPresent()) {
+                    // What is tried stands behind what it was made of, and is held against it.
+                    samples.add(variant.sample().get());
+                    items.add(
+                            new Compared.Item(sheet.id(), variant.sample().get().name(), true));
+                    first = samples.size() - 1;
+                    second = samples.size() - 2;
+                }
+            }
         }
         int places = samples.stream()
                 .mapToInt(named -> named.sample().places())
@@ -208,7 +286,7 @@ public final class Comparing {
                 : enough ? Optional.empty() : Optional.of(Sentence.of("compare.more"));
         Pictured pictured = why.isPresent() ? new Pictured(Optional.empty(), why) : Pictures.of(subject, suited, card);
         List<Sentence> says =
-                comparison.isEmpty() || covered ? List.of() : Contrast.of(comparison.get(), one, other, card, text);
+                comparison.isEmpty() || covered ? List.of() : Contrast.of(comparison.get(), first, second, card, text);
         Sketch sketch = new Sketch(
                 ITEM,
                 kinds,
@@ -219,6 +297,6 @@ public final class Comparing {
                 Optional.empty(),
                 text,
                 places);
-        return new Compared(sheets, comparison, one, other, says, sketch, text);
+        return new Compared(items, comparison, first, second, tried, says, sketch, text);
     }
 }

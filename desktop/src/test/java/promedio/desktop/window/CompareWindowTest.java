@@ -37,12 +37,12 @@ class CompareWindowTest extends OpenWindow {
         click("#compare-waiting");
         click("#compare-kilograms");
         eventually(
-                () -> compared().sheets().size() == 2 && compared().comparison().isPresent());
+                () -> compared().items().size() == 2 && compared().comparison().isPresent());
         assertThat(words()).anyMatch(word -> word.startsWith("The samples are in different units"));
         robot.press(KeyCode.CONTROL);
         click("#sample-ages");
         robot.release(KeyCode.CONTROL);
-        eventually(() -> compared().sheets().size() == 3);
+        eventually(() -> compared().items().size() == 3);
         for (PictureKind kind : new PictureKind[] {PictureKind.DOTS, PictureKind.HISTOGRAM}) {
             click("#compare-" + kind.id());
             eventually(() -> compared().sketch().wish().kind() == kind
@@ -65,6 +65,27 @@ class CompareWindowTest extends OpenWindow {
         click("#compare-save");
         eventually(() -> Files.exists(file));
         assertThat(Files.readString(file)).contains("Mean,27.54,18.42,9.12,1.50");
+    }
+
+    @Test
+    void a_value_is_left_out_to_see_and_what_comes_of_it_is_kept() {
+        start();
+        click("#compare-without");
+        robot.write("75 121", 0);
+        press(KeyCode.ENTER);
+        eventually(() -> words().stream().anyMatch(word -> word.startsWith("121 is not among the values")));
+        retype("75 120", KeyCode.ENTER);
+        eventually(
+                () -> compared().items().size() == 3 && compared().comparison().isPresent());
+        assertThat(onWindow(() -> compared().items().get(1).name())).isEqualTo("Minutes at the bench, what if");
+        // By hand: 661 − 195 over 22.
+        assertThat(words()).contains("21.18");
+        click("#compare-what-if-keep");
+        eventually(() -> desk.assignment().sheets().size() == 6);
+        eventually(() ->
+                compared().items().size() == 3 && !compared().items().get(1).tried());
+        press(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(desk.assignment().sheets()).hasSize(5);
     }
 
     @Test

@@ -39,6 +39,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.testfx.util.WaitForAsyncUtils;
 import promedio.core.assignment.Assignment;
+import promedio.core.picture.PictureKind;
 import promedio.desktop.demo.Demo;
 import promedio.desktop.demo.DemoClass;
 import promedio.desktop.demo.DemoLog;
@@ -96,6 +97,26 @@ class LegibleWindowTest extends OpenWindow {
             look.run();
         }
         tutor(look);
+        compare(look);
+    }
+
+    private void compare(Runnable look) {
+        demo("minutes", DeskModel.Page.MEASURES);
+        for (PictureKind kind : List.of(PictureKind.BOXES, PictureKind.HISTOGRAM)) {
+            onWindow(() -> {
+                desk.comparing().compare("minutes", "ages");
+                desk.comparing().tryOut("minutes", "120", "");
+                desk.comparing().choose(kind);
+                return null;
+            });
+            eventually(() -> desk.comparing().comparedProperty().get() != null);
+            settle();
+            look.run();
+        }
+        onWindow(() -> {
+            desk.comparing().close();
+            return null;
+        });
     }
 
     /** The pages for the tutor, with an answer opened. */

@@ -35,6 +35,10 @@ import promedio.core.working.FigureText;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class PictureFilesTest {
+    static {
+        System.setProperty("java.awt.headless", "true");
+    }
+
     private static final FigureText TEXT = new FigureText(CourseCard.STANDARD, 0);
 
     private static Picture picture(PictureKind kind) {
