@@ -148,8 +148,8 @@ public record Comparison(List<Named> samples, List<Line> lines) {
         return lines.stream().filter(line -> line.question().equals(question)).findFirst();
     }
 
-    /** Whether all values are in one unit, so that differences mean something. */
-    public boolean haveOneUnit() {
-        return samples.stream().map(Named::unit).distinct().count() == 1;
+    /** Whether the values of two samples are in one unit, so that differences mean something. */
+    public boolean haveOneUnit(int one, int other) {
+        return samples.get(one).unit().equals(samples.get(other).unit());
     }
 }

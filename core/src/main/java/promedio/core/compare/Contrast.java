@@ -49,10 +49,10 @@ public final class Contrast {
     public static List<Sentence> of(Comparison comparison, int one, int other, CourseCard card, FigureText text) {
         Contrast contrast = new Contrast(comparison, card, text);
         List<Sentence> said = new ArrayList<>();
-        if (comparison.haveOneUnit()) {
+        if (comparison.haveOneUnit(one, other)) {
             contrast.differs(one, other).ifPresent(said::add);
         } else {
-            said.add(Sentence.of("compare.units"));
+            said.add(Sentence.of("compare.units", contrast.name(one), contrast.name(other)));
         }
         said.add(contrast.consistent());
         said.addAll(contrast.centres());

@@ -116,10 +116,10 @@ public final class ComparePage extends VBox {
         // A table of many samples is scrolled by itself, so that sentences keep to the width of the page.
         ScrollPane wide = new ScrollPane(table);
         wide.getStyleClass().add("page-scroll");
-        wide.setFitToHeight(true);
+        wide.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         wide.setMinHeight(Region.USE_PREF_SIZE);
         whatIf = new WhatIfRow(model);
-        VBox right = new VBox(held, wide, soft("compare.marks"), says, whatIf, outs);
+        VBox right = new VBox(held, wide, soft("compare.marks"), outs, whatIf, says);
         right.getStyleClass().add("compare-right");
         ScrollPane scroll = new ScrollPane(right);
         scroll.getStyleClass().addAll("page-scroll", "compare-scroll");

@@ -65,7 +65,8 @@ final class ComparedTable extends GridPane {
                 }
             }
             boolean differences = !line.counts()
-                    && (comparison.haveOneUnit() || line.question().equals("cv"));
+                    && (comparison.haveOneUnit(compared.one(), compared.other())
+                            || line.question().equals("cv"));
             cell(
                     open && differences ? figure(compared, line.difference(compared.one(), compared.other())) : "",
                     "compared-cell",
