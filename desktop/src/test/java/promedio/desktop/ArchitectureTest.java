@@ -36,6 +36,19 @@ class ArchitectureTest {
                 .check(ALL);
     }
 
+    /** Charts are laid out by a library; what they show is worked out by us. */
+    @Test
+    void no_statistics_of_a_library_are_used() {
+        noClasses()
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("org.jfree.data.statistics..", "org.jfree.chart.renderer..")
+                .orShould()
+                .dependOnClassesThat()
+                .haveFullyQualifiedName("org.jfree.data.general.DatasetUtils")
+                .check(ALL);
+    }
+
     @Test
     void the_view_model_holds_nothing_that_can_be_seen() {
         noClasses()

@@ -200,11 +200,14 @@ public final class Subjects {
         List<Subject.Pairs.Group> all = groups.entrySet().stream()
                 .map(one -> new Subject.Pairs.Group(one.getKey(), one.getValue()[0].build(), one.getValue()[1].build()))
                 .toList();
-        return Made.of(new Subject.Pairs(
+        List<Sentence> told = new ArrayList<>(leftOut(xs));
+        told.addAll(leftOut(ys));
+        Subject pairs = new Subject.Pairs(
                 Named.title(xs.name(), xs.unit()),
                 Named.title(ys.name(), ys.unit()),
                 by.map(Column::name).orElse(""),
-                all));
+                all);
+        return new Made(Optional.of(pairs), Optional.empty(), told);
     }
 
     /** How often the texts of a column occur; beside each other by the texts of a second one where one is given. */

@@ -131,7 +131,7 @@ final class SampleArguments {
 
     /** Refuses what no input could be read by, before any is read. */
     void check(CommandLine command) {
-        if (OF_PICTURES.contains(kind)) {
+        if (kind != null && OF_PICTURES.contains(kind)) {
             throw usage(command, "--kind takes values, frequencies, classes or categories here, not '" + kind + "'.");
         }
         column(command);

@@ -74,6 +74,11 @@ final class PictureScenes {
             model.type("n/a");
             model.looking().pageProperty().set(DeskModel.Page.PICTURE);
         });
+        shot("picture-words", () -> {
+            model.startSample();
+            model.type("lamp\nradio\nlamp\nbicycle\nlamp\nradio\ntoaster\n");
+            model.looking().pageProperty().set(DeskModel.Page.PICTURE);
+        });
         shot("picture-slate", () -> {
             window.setTheme(Theme.SLATE);
             sample("minutes", PictureKind.CURVE);

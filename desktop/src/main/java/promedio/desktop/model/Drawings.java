@@ -2,6 +2,7 @@ package promedio.desktop.model;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,11 +10,13 @@ import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import promedio.core.assignment.Edit;
+import promedio.core.assignment.Interpretation;
 import promedio.core.assignment.PictureEdit;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
 import promedio.core.data.Column;
 import promedio.core.picture.Named;
+import promedio.core.picture.Picture;
 import promedio.core.picture.PictureKind;
 import promedio.core.picture.Pictured;
 import promedio.core.picture.Pictures;
@@ -196,6 +199,21 @@ public final class Drawings {
             PictureKind kind = kind(sheet.id(), kinds);
             Wish wish = wishes.of(kind);
             FigureText text = figures.text();
+            Optional<Subject> words = words(figures);
+            if (words.isPresent()) {
+                Wish bars = wishes.of(PictureKind.BARS);
+                Pictured drawn = Pictures.of(words.get(), bars, figures.card());
+                return new Sketch(
+                        sheet.id(),
+                        List.of(PictureKind.BARS),
+                        bars,
+                        drawn.picture(),
+                        drawn.why(),
+                        drawn.picture().map(Picture::told).orElse(List.of()),
+                        Optional.empty(),
+                        text,
+                        0);
+            }
             if (figures.sample().isEmpty() && !figures.sample().isOpenEnded()) {
                 Sentence empty = Sentence.of("picture.empty-sample");
                 return none(sheet.id(), kinds, wish, text, empty);
@@ -228,6 +246,28 @@ public final class Drawings {
                     text,
                     figures.sample().places());
         });
+    }
+
+    /** A list of words as categories, in the order of their first appearance; empty where there is a number. */
+    private static Optional<Subject> words(SheetFigures figures) {
+        SampleSheet sheet = figures.sheet();
+        if (!figures.sample().isEmpty() || sheet.kind() != SampleSheet.Kind.VALUES) {
+            return Optional.empty();
+        }
+        Map<String, Long> counts = new LinkedHashMap<>();
+        for (int i = 0; i < sheet.size(); i++) {
+            if (figures.interpretation().status(i) == Interpretation.Status.NOT_A_NUMBER) {
+                counts.merge(sheet.values().text(i).strip(), 1L, Long::sum);
+            }
+        }
+        return counts.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Subject.Categories(
+                        figures.name(),
+                        "",
+                        List.copyOf(counts.keySet()),
+                        List.of(""),
+                        counts.values().stream().map(List::of).toList()));
     }
 
     private static Tabulation proposed(SheetFigures figures) {

@@ -137,6 +137,21 @@ class PictureWindowTest extends OpenWindow {
     }
 
     @Test
+    void a_list_of_words_has_bars() {
+        onWindow(() -> {
+            desk.type("lamp\nradio\nlamp\nbicycle\n");
+            return null;
+        });
+        settle();
+        press(KeyCode.CONTROL, KeyCode.DIGIT4);
+        eventually(() -> sketch() != null && sketch().picture().isPresent());
+        assertThat(onWindow(() -> sketch().picture().orElseThrow().content()))
+                .isInstanceOfSatisfying(Content.Bars.class, bars -> assertThat(bars.bars())
+                        .extracting(bar -> bar.category() + " " + bar.frequency())
+                        .containsExactly("lamp 2", "radio 1", "bicycle 1"));
+    }
+
+    @Test
     void a_box_plot_tells_nothing_that_is_covered() {
         open("kilograms");
         onWindow(() -> {
@@ -172,7 +187,7 @@ class PictureWindowTest extends OpenWindow {
         Path file = Files.writeString(
                 folder.resolve("repairs.csv"),
                 "Item,Minutes,Age\n" + "lamp,12,3\nradio,17,9\nlamp,20,4\nradio,9,2\nlamp,8,1\n".repeat(4)
-                        + "lamp,41,x\n");
+                        + "lamp,41,1O\n");
         onWindow(() -> {
             desk.filing().typeFile(file);
             return null;
@@ -204,6 +219,6 @@ class PictureWindowTest extends OpenWindow {
         assertThat(onWindow(() -> sketch().picture().orElseThrow().series())).contains("lamp", "radio");
         assertThat(onWindow(() -> sketch().says()))
                 .extracting(Object::toString)
-                .contains("Left out of “Age” is what is not a number: “x”.");
+                .contains("Left out of “Age” is what is not a number: “1O”.");
     }
 }
