@@ -42,7 +42,10 @@ record Frame(Wish wish, CourseCard card, FigureText text) {
             }
         }
         boolean swapped = from().isPresent() && to().isPresent() && from().get().compareTo(to().get()) >= 0;
-        return swapped ? Optional.of(Sentence.of("picture.ends-swapped", from().get(), to().get())) : Optional.empty();
+        return swapped
+                ? Optional.of(Sentence.of(
+                        "picture.ends-swapped", Ticks.written(from().get(), text), Ticks.written(to().get(), text)))
+                : Optional.empty();
     }
 
     /** What stands over the picture: what is wished for, else made of the kind and a name. */

@@ -98,10 +98,13 @@ public final class PictureCommand implements Callable<Integer> {
     @Option(names = "--split", paramLabel = "N", description = "Lines to a stem: 1, 2 or 5.")
     private String split;
 
-    @Option(names = "--stacked", paramLabel = "yes|no", description = "Whether bars of groups stand on one another.")
+    @Option(
+            names = "--stacked",
+            paramLabel = "yes|no",
+            description = "Whether bars of groups stand on one another, or histograms in strips.")
     private String stacked;
 
-    @Option(names = "--order", paramLabel = "WORD", description = "Of bars and boxes: as given, or by size.")
+    @Option(names = "--order", paramLabel = "WORD", description = "Of bars and boxes: given, size or name.")
     private String order;
 
     @Option(names = "--line", paramLabel = "yes|no", description = "The least-squares line in a scatter.")

@@ -177,9 +177,9 @@ public final class Drawings {
         }
     }
 
-    private PictureKind kind(String item, List<PictureKind> kinds) {
-        PictureKind known = chosen.get(item);
-        return known != null && kinds.contains(known) ? known : kinds.get(0);
+    /** The kind that was chosen where it suits, else the usual one. */
+    private static PictureKind kind(PictureKind known, List<PictureKind> kinds, PictureKind usual) {
+        return known != null && kinds.contains(known) ? known : usual;
     }
 
     private Optional<Supplier<Sketch>> ofSample() {
@@ -190,13 +190,14 @@ public final class Drawings {
         SampleSheet sheet = figures.sheet();
         Optional<Tabulation> classes = tried.or(sheet::tabulation);
         Wishes wishes = desk.assignment().pictures(sheet.id());
+        PictureKind known = chosen.get(sheet.id());
         boolean boxCovered = IN_BOX.stream().anyMatch(desk.margin()::covers);
         boolean curveCovered = IN_CURVE.stream().anyMatch(desk.margin()::covers);
         return Optional.of(() -> {
             Named named = new Named(figures.name(), figures.unit(), figures.sample(), classes);
             Subject subject = new Subject.Samples(named);
             List<PictureKind> kinds = Pictures.kinds(subject);
-            PictureKind kind = kind(sheet.id(), kinds);
+            PictureKind kind = kind(known, kinds, kinds.get(0));
             Wish wish = wishes.of(kind);
             FigureText text = figures.text();
             Optional<Subject> words = words(figures);
@@ -287,6 +288,7 @@ public final class Drawings {
         List<Column> all = all(table);
         OfColumns of = columns(all);
         Wishes wishes = desk.assignment().pictures(item);
+        PictureKind known = chosen.get(item);
         CourseCard card = desk.assignment().card();
         return Optional.of(() -> {
             Subjects.Made made = of.made(all);
@@ -300,8 +302,7 @@ public final class Drawings {
             List<PictureKind> kinds = Pictures.kinds(subject);
             // Of groups the boxes beside each other tell most.
             PictureKind usual = of.by() >= 0 && kinds.contains(PictureKind.BOXES) ? PictureKind.BOXES : kinds.get(0);
-            PictureKind known = chosen.get(item);
-            PictureKind kind = known != null && kinds.contains(known) ? known : usual;
+            PictureKind kind = kind(known, kinds, usual);
             Wish wish = wishes.of(kind);
             Pictured pictured = Pictures.of(subject, wish, card);
             int places = subject instanceof Subject.Samples samples

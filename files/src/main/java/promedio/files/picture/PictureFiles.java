@@ -39,6 +39,7 @@ import org.apache.pdfbox.pdmodel.documentinterchange.taggedpdf.StandardStructure
 import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
+import promedio.core.sentence.Visible;
 import promedio.files.AtomicFile;
 
 /** Pictures as files, the same as on the screen; each has its title as text, and says in words what it shows. */
@@ -49,6 +50,7 @@ public final class PictureFiles {
 
     private final Drawing drawing;
     private final String alternative;
+    private final String title;
     private final int width;
     private final int height;
 
@@ -61,7 +63,9 @@ public final class PictureFiles {
      */
     public PictureFiles(Drawing drawing, String alternative, int width, int height) {
         this.drawing = drawing;
-        this.alternative = alternative;
+        // No hidden character of a name makes a file that nobody can read.
+        this.alternative = Visible.line(alternative);
+        this.title = Visible.line(drawing.picture().title());
         this.width = width;
         this.height = height;
     }
@@ -127,7 +131,7 @@ public final class PictureFiles {
         try (ImageOutputStream out = ImageIO.createImageOutputStream(bytes)) {
             IIOMetadata data = writer.getDefaultImageMetadata(new ImageTypeSpecifier(image), null);
             IIOMetadataNode words = new IIOMetadataNode("iTXt");
-            words.appendChild(words("Title", drawing.picture().title()));
+            words.appendChild(words("Title", title));
             words.appendChild(words("Description", alternative));
             IIOMetadataNode root = new IIOMetadataNode(data.getNativeMetadataFormatName());
             root.appendChild(words);
@@ -172,7 +176,7 @@ public final class PictureFiles {
         root.setAttribute("role", "img");
         root.setAttribute("aria-labelledby", "title description");
         root.insertBefore(element(document, "desc", "description", alternative), root.getFirstChild());
-        root.insertBefore(element(document, "title", "title", drawing.picture().title()), root.getFirstChild());
+        root.insertBefore(element(document, "title", "title", title), root.getFirstChild());
         StringWriter writer = new StringWriter();
         g.stream(root, writer, true, false);
         // The file stands for itself: no declaration that a reader might look up elsewhere.
@@ -194,7 +198,7 @@ public final class PictureFiles {
             float high = (float) (height * POINTS_PER_PIXEL);
             PDPage page = new PDPage(new PDRectangle(wide, high));
             document.addPage(page);
-            document.getDocumentInformation().setTitle(drawing.picture().title());
+            document.getDocumentInformation().setTitle(title);
             document.getDocumentInformation().setSubject(alternative);
             document.getDocumentInformation().setCreator("Promedio");
             PdfBoxGraphics2D g = new PdfBoxGraphics2D(document, wide, high);
@@ -234,7 +238,7 @@ public final class PictureFiles {
         tree.appendKid(whole);
         PDStructureElement figure = new PDStructureElement(StandardStructureTypes.Figure, whole);
         figure.setPage(page);
-        figure.setTitle(drawing.picture().title());
+        figure.setTitle(title);
         figure.setAlternateDescription(alternative);
         whole.appendKid(figure);
         return figure;

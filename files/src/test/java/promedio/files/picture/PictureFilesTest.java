@@ -31,6 +31,7 @@ import promedio.core.picture.Setting;
 import promedio.core.picture.Subject;
 import promedio.core.picture.Wish;
 import promedio.core.sample.Sample;
+import promedio.core.sentence.Visible;
 import promedio.core.working.FigureText;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -55,12 +56,17 @@ class PictureFilesTest {
                                 List.of(new Subject.Pairs.Group("", Decimals.of(0, 1, 2, 3), Decimals.of(0, 5, 7, 6))));
                     default ->
                         new Subject.Samples(new Named(
-                                "Minutes <b> & more",
+                                "Minutes <b> & more\u0001\u202e",
                                 "min",
                                 Sample.of("12", "15", "15", "18", "20", "31", "75"),
                                 Optional.empty()));
                 };
-        return Pictures.of(subject, Wish.of(kind).with(Setting.CAPTION, "Made up"), CourseCard.STANDARD)
+        return Pictures.of(
+                        subject,
+                        Wish.of(kind)
+                                .with(Setting.CAPTION, "Made up")
+                                .with(Setting.TITLE, kind == PictureKind.DOTS ? "Odd \u0001 one" : ""),
+                        CourseCard.STANDARD)
                 .picture()
                 .orElseThrow();
     }
@@ -77,7 +83,7 @@ class PictureFilesTest {
         Document document =
                 DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new ByteArrayInputStream(bytes));
         assertThat(document.getElementsByTagName("title").item(0).getTextContent())
-                .isEqualTo(picture(kind).title());
+                .isEqualTo(Visible.line(picture(kind).title()));
         assertThat(document.getElementsByTagName("desc").item(0).getTextContent())
                 .isEqualTo("What it shows, in words.");
         assertThat(text).doesNotContain("DOCTYPE").doesNotContain("<text");
