@@ -32,10 +32,13 @@ import promedio.core.picture.Picture;
 import promedio.core.picture.PictureKind;
 import promedio.core.picture.Ticks;
 import promedio.core.sentence.Sentence;
+import promedio.core.sentence.Visible;
 import promedio.core.working.FigureText;
 
 /** A picture on a surface: the charting library lays out titles, axes and legend, and the marks are drawn between the axes. */
 public final class Drawing {
+    private static final int LONGEST_TITLE = 60;
+
     private final Picture picture;
     private final Look look;
     private final FigureText text;
@@ -165,7 +168,9 @@ public final class Drawing {
         String note = axis.beginsElsewhere()
                 .map(sentence -> new Sentence(sentence.key(), List.of(Ticks.written(axis.from(), text))).toString())
                 .orElse("");
-        return axis.title().isEmpty() || note.isEmpty() ? axis.title() + note : axis.title() + "  (" + note + ")";
+        // A long name must not push out where the axis begins.
+        String title = Visible.line(axis.title(), LONGEST_TITLE);
+        return title.isEmpty() || note.isEmpty() ? title + note : title + "  (" + note + ")";
     }
 
     private LegendItemCollection legend() {
