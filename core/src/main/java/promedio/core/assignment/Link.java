@@ -58,7 +58,7 @@ public record Link(String tableId, int column, Part part) {
     }
 
     /** The rows of the table that the entries are those of, in their order; none where they are all rows. */
-    Optional<int[]> rows(DataTable table) {
+    public Optional<int[]> rows(DataTable table) {
         if (part instanceof All) {
             return table.off().isEmpty()
                     ? Optional.empty()

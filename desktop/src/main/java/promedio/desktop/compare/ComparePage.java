@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
@@ -59,6 +60,10 @@ public final class ComparePage extends VBox {
     private final FlowPane held = new FlowPane();
     private final VBox says = new VBox();
     private final WhatIfRow whatIf;
+    private final ScalePane scale;
+    private final FlowPane scales = new FlowPane();
+    private final VBox measures;
+    private final VBox more;
     private final FlowPane outs = new FlowPane();
 
     /** The page of a desk. */
@@ -119,11 +124,20 @@ public final class ComparePage extends VBox {
         wide.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         wide.setMinHeight(Region.USE_PREF_SIZE);
         whatIf = new WhatIfRow(model);
-        VBox right = new VBox(held, wide, soft("compare.marks"), outs, whatIf, says);
+        scale = new ScalePane(model);
+        scales.getStyleClass().add("picture-kinds");
+        measures = new VBox(held, wide, soft("compare.marks"));
+        more = new VBox(whatIf, says);
+        for (VBox part : List.of(measures, more)) {
+            part.getStyleClass().add("compare-measures");
+        }
+        VBox right = new VBox(scales, measures, scale, outs, more);
         right.getStyleClass().add("compare-right");
+        VBox.setVgrow(scale, Priority.ALWAYS);
         ScrollPane scroll = new ScrollPane(right);
         scroll.getStyleClass().addAll("page-scroll", "compare-scroll");
         scroll.setFitToWidth(true);
+        scroll.setFitToHeight(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         HBox body = new HBox(drawn, scroll);
         VBox.setVgrow(body, Priority.ALWAYS);
@@ -154,7 +168,13 @@ public final class ComparePage extends VBox {
         why.setText(sketch.why().map(Words::of).orElse(""));
         why.setVisible(sketch.why().isPresent());
         sentence.setText(told(sketch));
+        showScales(compared);
         boolean some = compared.comparison().isPresent();
+        for (VBox part : List.of(measures, more)) {
+            part.setVisible(compared.scaled().isEmpty());
+            part.setManaged(compared.scaled().isEmpty());
+        }
+        scale.show(compared);
         table.show(compared);
         held.getChildren().clear();
         if (some) {
@@ -164,7 +184,7 @@ public final class ComparePage extends VBox {
         }
         says.getChildren()
                 .setAll(compared.says().stream().map(ComparePage::said).toList());
-        outs.setVisible(some);
+        outs.setVisible(!texts(compared).isEmpty());
         whatIf.show(compared);
     }
 
@@ -238,6 +258,25 @@ public final class ComparePage extends VBox {
         }
     }
 
+    private void showScales(Compared compared) {
+        boolean scaled = compared.scaled().isPresent();
+        Button measured = button("compare.as-measured", () -> model.comparing().putOnScale(false));
+        Button onScale = button("compare.on-scale", () -> model.comparing().putOnScale(true));
+        for (Button button : List.of(measured, onScale)) {
+            button.getStyleClass().setAll("button", "picture-kind");
+            button.pseudoClassStateChanged(CURRENT, (button == onScale) == scaled);
+        }
+        boolean focused = scales.getChildren().stream().anyMatch(Node::isFocused);
+        scales.getChildren().setAll(measured, onScale);
+        if (focused) {
+            (scaled ? onScale : measured).requestFocus();
+        }
+    }
+
+    private List<List<String>> texts(Compared compared) {
+        return compared.scaled().isPresent() ? scale.texts() : table.texts(compared);
+    }
+
     private Button button(String key, Runnable run) {
         Button button = new Button(Words.of(key));
         button.setId(key.replace('.', '-'));
@@ -250,7 +289,7 @@ public final class ComparePage extends VBox {
     private void copy() {
         Compared compared = model.comparing().comparedProperty().get();
         if (compared != null) {
-            List<List<String>> rows = table.texts(compared);
+            List<List<String>> rows = texts(compared);
             ClipboardContent content = new ClipboardContent();
             content.putString(TableText.tabbed(rows));
             content.putHtml("<table>" + TableText.htmlRows(rows) + "</table>");
@@ -276,7 +315,7 @@ public final class ComparePage extends VBox {
                             drawn.title(),
                             2));
         } else {
-            ways.writeTable(table.texts(compared), Words.of("compare.file"));
+            ways.writeTable(texts(compared), Words.of("compare.file"));
         }
     }
 }

@@ -2,7 +2,13 @@ package promedio.desktop.gallery;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Attempts;
 import promedio.core.assignment.Link;
+import promedio.core.assignment.SampleSheet;
+import promedio.core.course.CourseCard;
+import promedio.core.data.Entries;
 import promedio.core.picture.PictureKind;
 import promedio.desktop.demo.Demo;
 import promedio.desktop.model.DeskModel;
@@ -57,8 +63,26 @@ final class CompareScenes {
             model.comparing().tryOut("minutes", "75 120", "");
         });
         shot("compare-what-if-problem", () -> model.comparing().tryOut("minutes", "76", ""));
-        shot("compare-class-table", () -> {
+        shot("compare-scale-lengths", () -> {
             model.comparing().throwAway();
+            model.comparing().compare("minutes", "kilograms");
+            model.comparing().putOnScale(true);
+        });
+        shot("compare-scale", () -> {
+            model.show(scored(), null);
+            model.comparing().choose(PictureKind.BOXES);
+            model.comparing().compare("a", "b");
+            model.comparing().putOnScale(true);
+        });
+        shot("compare-scale-low", () -> model.comparing().lowIsGood("b", true));
+        shot("compare-scale-list", () -> {
+            model.show(Demo.assignment(), null);
+            model.comparing().compare("minutes", "waiting");
+            model.comparing().toggle("ages");
+            model.comparing().putOnScale(true);
+        });
+        shot("compare-class-table", () -> {
+            model.comparing().putOnScale(false);
             model.comparing().compare("minutes", "waiting");
         });
         shot("compare-one", () -> model.comparing().toggle("waiting"));
@@ -79,6 +103,14 @@ final class CompareScenes {
             model.comparing().close();
         });
         return shots;
+    }
+
+    /** Points and minutes of ten, in one row each. */
+    private static Assignment scored() {
+        List<SampleSheet> sheets = List.of(
+                SampleSheet.list("a", "Points", "", Entries.of("62 71 48 90 55 77 83 66 59 71".split(" "))),
+                SampleSheet.list("b", "Time for it", "min", Entries.of("41 38 55 30 47 36 33 44 52 39".split(" "))));
+        return new Assignment("", sheets, CourseCard.STANDARD, Map.of(), Attempts.OPEN);
     }
 
     private void kind(String name, PictureKind kind) {

@@ -17,6 +17,7 @@ import promedio.core.working.FigureText;
  * @param whatIf what is tried of a sample; empty where nothing is
  * @param says what is to be said of them
  * @param sketch their picture
+ * @param scaled their standard scores; empty while they are compared as they were measured
  * @param text how numbers are written
  */
 public record Compared(
@@ -27,6 +28,7 @@ public record Compared(
         Optional<WhatIf> whatIf,
         List<Sentence> says,
         Sketch sketch,
+        Optional<Scaled> scaled,
         FigureText text) {
     /**
      * A sample that is compared.

@@ -1,6 +1,7 @@
 package promedio.desktop.model;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +18,7 @@ import promedio.core.assignment.Interpretation;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.compare.Comparison;
 import promedio.core.compare.Contrast;
+import promedio.core.compare.OneScale;
 import promedio.core.compare.Variant;
 import promedio.core.course.CourseCard;
 import promedio.core.data.Entries;
@@ -34,6 +36,8 @@ import promedio.core.working.FigureText;
 /** Samples that are compared: which, as what picture, and which two of them are held against each other. */
 public final class Comparing {
     private static final String ITEM = "compared";
+    /** Places that scores are told with. */
+    private static final int SCORE_PLACES = 2;
 
     private static final Variant NOTHING = new Variant(Optional.empty(), Optional.empty());
     /** While one of these is covered, neither picture nor sentence may tell it. */
@@ -52,6 +56,10 @@ public final class Comparing {
 
     private String without = "";
     private String with = "";
+    private boolean onScale;
+    /** Samples of which low values are good. */
+    private final Set<String> low = new HashSet<>();
+
     private long asked;
 
     Comparing(DeskModel desk) {
@@ -80,6 +88,8 @@ public final class Comparing {
         chosen.clear();
         one = "";
         other = "";
+        low.clear();
+        onScale = false;
         throwAway();
         close();
     }
@@ -154,6 +164,19 @@ public final class Comparing {
         refresh();
     }
 
+    /** On one scale, as standard scores, or as they were measured. */
+    public void putOnScale(boolean scaled) {
+        onScale = scaled;
+        refresh();
+    }
+
+    /** Whether low values of a sample are good, and count so on one scale. */
+    public void lowIsGood(String id, boolean good) {
+        if (good ? low.add(id) : low.remove(id)) {
+            refresh();
+        }
+    }
+
     /** Holds one sample against another, by their ids. */
     public void hold(String first, String second) {
         one = first;
@@ -185,7 +208,13 @@ public final class Comparing {
                 .anyMatch(sheet -> TOLD.stream().anyMatch(question -> present.covers(sheet.id(), question)));
         Wish wished = wish;
         long mine = ++asked;
-        Supplier<Compared> work = () -> made(sheets, first, second, tried, covered, wished, card);
+        Optional<Set<String>> good = onScale ? Optional.of(Set.copyOf(low)) : Optional.empty();
+        Supplier<Compared> work = () -> {
+            Optional<Scaled> scaled = good.map(which -> Scaled.of(present, sheets, which, card));
+            return scaled.isPresent()
+                    ? onScale(sheets, scaled.get(), covered, wished, card)
+                    : made(sheets, first, second, tried, covered, wished, card);
+        };
         desk.inBackground(
                 work,
                 made -> {
@@ -236,6 +265,48 @@ public final class Comparing {
 
     private static int place(List<SampleSheet> sheets, String id) {
         return sheets.stream().map(SampleSheet::id).toList().indexOf(id);
+    }
+
+    private static Compared onScale(
+            List<SampleSheet> sheets, Scaled scaled, boolean covered, Wish wish, CourseCard card) {
+        Optional<Sentence> why = covered ? Optional.of(Sentence.of("compare.covered")) : scaled.why();
+        Scaled told = covered
+                ? new Scaled(Optional.empty(), why, scaled.names(), scaled.low())
+                : sheets.size() < 2
+                        ? new Scaled(
+                                Optional.empty(),
+                                Optional.of(Sentence.of("compare.more")),
+                                scaled.names(),
+                                scaled.low())
+                        : scaled;
+        Optional<OneScale> scale = told.scale();
+        int places = sheets.stream()
+                .mapToInt(sheet -> Interpretation.of(sheet, card).sample().places())
+                .max()
+                .orElse(0);
+        FigureText text = new FigureText(card, places);
+        Optional<Subject> subject = scale.map(OneScale::drawn).map(Subjects::together);
+        List<PictureKind> kinds = subject.map(Pictures::kinds).orElse(List.of());
+        Wish suited = kinds.isEmpty() || kinds.contains(wish.kind()) ? wish : wish.as(kinds.get(0));
+        Wish titled =
+                suited.with(Setting.X_TITLE, Sentence.of("compare.scale.axis").toString());
+        Pictured pictured = subject.map(of -> Pictures.of(of, titled, card))
+                .orElseGet(() -> new Pictured(Optional.empty(), told.why()));
+        Sketch sketch = new Sketch(
+                ITEM,
+                kinds,
+                suited,
+                pictured.picture(),
+                pictured.why(),
+                pictured.picture().map(picture -> picture.told()).orElse(List.of()),
+                Optional.empty(),
+                text,
+                SCORE_PLACES);
+        List<Compared.Item> items = sheets.stream()
+                .map(sheet -> new Compared.Item(sheet.id(), sheet.name(), false))
+                .toList();
+        return new Compared(
+                items, Optional.empty(), 0, 0, Optional.empty(), List.of(), sketch, Optional.of(told), text);
     }
 
     private static Compared made(
@@ -297,6 +368,6 @@ public final class Comparing {
                 Optional.empty(),
                 text,
                 places);
-        return new Compared(items, comparison, first, second, tried, says, sketch, text);
+        return new Compared(items, comparison, first, second, tried, says, sketch, Optional.empty(), text);
     }
 }

@@ -13,6 +13,9 @@ import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import promedio.core.assignment.Edit;
+import promedio.core.assignment.SampleSheet;
+import promedio.core.data.Entries;
 import promedio.core.picture.PictureKind;
 import promedio.desktop.model.Compared;
 import promedio.desktop.model.DeskModel;
@@ -102,5 +105,41 @@ class CompareWindowTest extends OpenWindow {
             return null;
         });
         eventually(() -> compared().sketch().picture().isPresent());
+    }
+
+    @Test
+    void rows_of_two_lists_are_ranked_on_one_scale_and_their_place_is_explained() {
+        demo("minutes", DeskModel.Page.MEASURES);
+        onWindow(() -> {
+            SampleSheet points = SampleSheet.list("a", "Points", "", Entries.of("2", "4", "6"));
+            SampleSheet time = SampleSheet.list("b", "Time", "min", Entries.of("7", "10", "13"));
+            desk.make(new Edit.AddSheet(0, points));
+            desk.make(new Edit.AddSheet(1, time));
+            desk.comparing().compare("a", "b");
+            return null;
+        });
+        click("#compare-on-scale");
+        eventually(() ->
+                words().stream().anyMatch(word -> word.startsWith("Row 3 stands highest over all: mean score 1.00")));
+        click("#compare-good-b");
+        press(KeyCode.DOWN, KeyCode.ENTER);
+        eventually(() -> words().stream().anyMatch(word -> word.startsWith("3 rows stand highest over all")));
+        onWindow(() -> {
+            desk.comparing().lowIsGood("a", true);
+            return null;
+        });
+        eventually(() -> words().contains("Row 3: mean score −1.00, rank 3 of 3."));
+        assertThat(words()).contains("Points: (6 − 4) / 2 = 1.00; low is good, so it counts −1.00.");
+        click("#compare-copy");
+        assertThat(onWindow(() -> Clipboard.getSystemClipboard().getString()))
+                .isEqualTo(
+                        """
+                        row\tz of Points\tz of Time\tmean\trank
+                        Row 1\t−1.00\t−1.00\t1.00\t1
+                        Row 2\t0.00\t0.00\t0.00\t2
+                        Row 3\t1.00\t1.00\t−1.00\t3
+                        """);
+        click("#compare-as-measured");
+        eventually(() -> compared().comparison().isPresent());
     }
 }
