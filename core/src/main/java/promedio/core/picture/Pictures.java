@@ -45,7 +45,8 @@ public final class Pictures {
     }
 
     /** The picture of a subject that is wished for, or why there is none. */
-    public static Pictured of(Subject subject, Wish wish, CourseCard card) {
+    public static Pictured of(Subject given, Wish wish, CourseCard card) {
+        Subject subject = Calling.of(wish).of(given);
         int places = subject.fold(new Subject.Cases<>() {
             @Override
             public Integer samples(Subject.Samples samples) {
@@ -105,7 +106,7 @@ public final class Pictures {
     /** What is wrong with a wish, whatever it is of; empty where nothing is. */
     public static Optional<Sentence> problem(Wish wish, CourseCard card) {
         Frame frame = new Frame(wish, card, new FigureText(card, 0));
-        return frame.problem().or(() -> Bands.problem(frame));
+        return frame.problem().or(() -> Bands.problem(frame)).or(() -> Calling.problem(wish));
     }
 
     private static Pictured ofSamples(Subject.Samples samples, Frame frame) {

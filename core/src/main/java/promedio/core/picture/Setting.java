@@ -36,6 +36,8 @@ public enum Setting {
     SMOOTH("smooth", false, "yes", "no"),
     /** Named stretches of the scale: “good to 10; moderate to 20; poor”. */
     BANDS("bands", true),
+    /** What groups and categories are called instead: “1 = Oak; 2 = Elm”. */
+    NAMES("names", true),
     /** Which colour of the palette each series has, from 1: “2 1”. */
     COLOURS("colours", true);
 

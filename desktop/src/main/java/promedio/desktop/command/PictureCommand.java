@@ -119,6 +119,12 @@ public final class PictureCommand implements Callable<Integer> {
             description = "Named stretches of the scale: \"good to 10; moderate to 20; poor\".")
     private String bands;
 
+    @Option(
+            names = "--names",
+            paramLabel = "TEXT",
+            description = "What groups are called instead: \"1 = Oak; 2 = Elm\".")
+    private String names;
+
     @Option(names = "--title", paramLabel = "T", description = "The title.")
     private String title;
 
@@ -282,6 +288,7 @@ public final class PictureCommand implements Callable<Integer> {
         put(said, Setting.LINE, line);
         put(said, Setting.SMOOTH, smooth);
         put(said, Setting.BANDS, bands);
+        put(said, Setting.NAMES, names);
         put(said, Setting.TITLE, title);
         put(said, Setting.X_TITLE, acrossTitle);
         put(said, Setting.Y_TITLE, upTitle);

@@ -90,7 +90,7 @@ final class ScalePane extends VBox {
                         ? ""
                         : "  "
                                 + Words.of(Sentence.of(
-                                        "compare.scale.incomplete" + (scale.incomplete() == 1 ? ".one" : ".many"),
+                                        "compare.scale.incomplete." + (scale.incomplete() == 1 ? "one" : "many"),
                                         scale.incomplete()))));
         Choice<Boolean> by = new Choice<>(
                 "compare-scale-order", Words.of(byRank ? "compare.scale.by-rank" : "compare.scale.by-row"), rank -> {

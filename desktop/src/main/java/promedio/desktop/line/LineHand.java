@@ -2,6 +2,7 @@ package promedio.desktop.line;
 
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
@@ -12,6 +13,7 @@ import promedio.core.number.Exact;
 import promedio.core.sample.Sample;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.SheetFigures;
+import promedio.desktop.model.ValueInHand;
 
 /**
  * The hand on the Line. Dragging a dot changes its value live, in a frequency table one unit of it; letting go keeps it and
@@ -21,37 +23,30 @@ import promedio.desktop.model.SheetFigures;
 final class LineHand {
     private final LineView line;
     private final DeskModel model;
-    private int entry = -1;
-    private boolean moved;
-    private Exact origin;
-    /** What was on the Line when the value was taken in hand. */
-    private SheetFigures seen;
+    private Optional<ValueInHand> hand = Optional.empty();
 
     LineHand(LineView line, DeskModel model) {
         this.line = line;
         this.model = model;
         line.setOnMouseMoved(move -> {
-            if (line.isLive() && entry < 0) {
+            if (line.isLive() && hand.isEmpty()) {
                 line.point(move.getX(), move.getY());
             }
         });
         line.setOnMouseExited(left -> {
-            if (entry < 0 && !line.isFocused()) {
+            if (hand.isEmpty() && !line.isFocused()) {
                 line.light(-1);
                 model.looking().pointedProperty().set("");
             }
         });
         line.setOnMousePressed(this::take);
         line.setOnMouseDragged(drag -> {
-            if (entry >= 0) {
-                moved = true;
+            if (hand.isPresent()) {
                 move(line.snapped(drag.getX()));
             }
         });
         line.setOnMouseReleased(release -> {
-            if (moved) {
-                model.trial().letGo();
-            }
+            hand.ifPresent(ValueInHand::letGo);
             letGo();
         });
         line.setOnMouseClicked(this::add);
@@ -64,48 +59,25 @@ final class LineHand {
         if (press.getButton() == MouseButton.PRIMARY && line.isLive()) {
             int near = line.nearest(press.getX());
             line.light(near);
-            entry = entryOf(near);
-            seen = line.figures();
+            hand = take(near);
         }
     }
 
     private void letGo() {
-        entry = -1;
-        moved = false;
-        origin = null;
+        hand = Optional.empty();
     }
 
-    /** The last entry, or row of a table, that has a distinct value; −1 for none, and for proportions, which have no unit. */
-    private int entryOf(int distinct) {
-        Sample sample = line.figures().sample();
-        if (distinct < 0 || isFixed(sample)) {
-            return -1;
-        }
-        Exact value = sample.ranking().distinct().at(distinct);
-        for (int row = sample.rows() - 1; row >= 0; row--) {
-            if (sample.value(row).equals(value)) {
-                return sample.entry(row);
-            }
-        }
-        return -1;
-    }
-
-    /** Proportions have no unit that could be moved, and of class tables the values are not known. */
-    private static boolean isFixed(Sample sample) {
-        return sample.shape().relative() || sample.classes().isPresent();
+    /** Takes a value in hand, told by its place among the distinct ones; none for a place below 0. */
+    private Optional<ValueInHand> take(int distinct) {
+        SheetFigures figures = line.figures();
+        return distinct < 0
+                ? Optional.empty()
+                : ValueInHand.of(
+                        model, figures, figures.sample().ranking().distinct().at(distinct));
     }
 
     private void move(BigDecimal to) {
-        if (origin == null) {
-            origin = line.litValue();
-        }
-        String sheet = line.figures().sheet().id();
-        model.trial()
-                .take(
-                        line.figures().sample().weighted()
-                                ? new Edit.MoveUnit(sheet, entry, written(to))
-                                : new Edit.SetEntry(sheet, 0, entry, written(to)),
-                        seen);
+        hand.ifPresent(value -> value.move(to));
         line.light(Exact.from(to));
     }
 
@@ -117,7 +89,7 @@ final class LineHand {
     private void add(MouseEvent click) {
         boolean free = line.isLive()
                 && line.nearest(click.getX()) < 0
-                && !isFixed(line.figures().sample());
+                && !ValueInHand.isFixed(line.figures().sample());
         if (click.getClickCount() == 2 && click.getButton() == MouseButton.PRIMARY && free) {
             add(line.snapped(click.getX()));
         }
@@ -150,24 +122,23 @@ final class LineHand {
         } else if (key.getCode() == KeyCode.INSERT || key.getCode() == KeyCode.PLUS) {
             addBesideLit();
         } else if (key.getCode() == KeyCode.ENTER) {
-            if (entry >= 0) {
+            if (hand.isPresent()) {
                 model.trial().letGo();
             } else {
                 model.trial().keepAdded();
             }
             letGo();
         } else if (key.getCode() == KeyCode.ESCAPE) {
-            if (entry >= 0) {
+            if (hand.isPresent()) {
                 model.trial().putBack();
             } else {
                 model.trial().dropAdded();
             }
-            if (origin != null) {
-                line.light(origin);
-            }
+            hand.filter(ValueInHand::isMoved).ifPresent(value -> line.light(value.origin()));
             letGo();
-        } else if (key.getCode() == KeyCode.SPACE && entryOf(line.lit()) >= 0) {
-            model.make(new Edit.SwitchEntries(line.figures().sheet().id(), entryOf(line.lit()), false), line.figures());
+        } else if (key.getCode() == KeyCode.SPACE && take(line.lit()).isPresent()) {
+            int entry = take(line.lit()).get().entry();
+            model.make(new Edit.SwitchEntries(line.figures().sheet().id(), entry, false), line.figures());
         } else {
             return;
         }
@@ -177,7 +148,7 @@ final class LineHand {
     /** Adds another value equal to the one that is lit up, or to the median, for a moment; Alt with arrows moves it on. */
     private void addBesideLit() {
         Sample sample = line.figures().sample();
-        if (!isFixed(sample)) {
+        if (!ValueInHand.isFixed(sample)) {
             int last = sample.ranking().distinct().size() - 1;
             add(sample.ranking().distinct().decimal(line.lit() >= 0 ? line.lit() : last / 2));
         }
@@ -185,11 +156,10 @@ final class LineHand {
 
     /** Moves the lit value by one recording unit. */
     private void nudge(int step) {
-        if (entry < 0) {
-            entry = entryOf(line.lit());
-            seen = line.figures();
+        if (hand.isEmpty()) {
+            hand = take(line.lit());
         }
-        if (entry >= 0 && line.lit() >= 0) {
+        if (hand.isPresent() && line.lit() >= 0) {
             Sample sample = line.figures().sample();
             BigDecimal now = sample.ranking().distinct().decimal(line.lit());
             move(now.add(BigDecimal.valueOf(step, sample.values().places())));

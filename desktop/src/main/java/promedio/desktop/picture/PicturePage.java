@@ -24,6 +24,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import promedio.core.number.Exact;
+import promedio.core.picture.Calling;
 import promedio.core.picture.Content;
 import promedio.core.picture.Mark;
 import promedio.core.picture.Picture;
@@ -256,6 +257,7 @@ public final class PicturePage extends HBox {
                     case CAPTION -> Setting.CAPTION;
                     case FROM -> Setting.FROM;
                     case TO -> Setting.TO;
+                    case NAMES -> Setting.NAMES;
                     case LEGEND -> null;
                 };
         Optional<Picture> picture = picture();
@@ -269,6 +271,7 @@ public final class PicturePage extends HBox {
                     case CAPTION -> picture.get().caption();
                     case X_TITLE -> picture.get().across().orElseThrow().title();
                     case Y_TITLE -> picture.get().up().orElseThrow().title();
+                    case NAMES -> Calling.written(picture.get(), sketch.wish());
                     case FROM ->
                         number(sketch, picture.get().across().orElseThrow().from());
                     default ->

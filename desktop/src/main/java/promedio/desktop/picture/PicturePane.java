@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.geometry.Point2D;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
@@ -16,11 +17,14 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
 import promedio.core.number.Exact;
+import promedio.core.picture.Content;
 import promedio.core.picture.Mark;
 import promedio.core.picture.Picture;
 import promedio.core.tabulate.Tabulation;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.SheetFigures;
 import promedio.desktop.model.Sketch;
+import promedio.desktop.model.ValueInHand;
 import promedio.desktop.text.Words;
 import promedio.desktop.theme.Ink;
 import promedio.files.picture.Drawing;
@@ -45,6 +49,10 @@ public final class PicturePane extends Ink {
     private Mark.Part lit;
     private int dragged = -1;
     private Tabulation moved;
+    private Optional<ValueInHand> hand = Optional.empty();
+    /** How the picture lay when a value was taken in hand; its scale stays that of the hand. */
+    private Placed taken;
+
     private Consumer<Optional<Mark.Part>> pointed = part -> {};
     private Consumer<Placed.Spot> clicked = null;
     private Consumer<Integer> colour = series -> {};
@@ -93,10 +101,18 @@ public final class PicturePane extends Ink {
     }
 
     /** Where words stand that can be edited; empty while nothing is drawn. */
-    Optional<Rectangle2D> place(Placed.Spot spot) {
+    public Optional<Rectangle2D> place(Placed.Spot spot) {
         return Optional.ofNullable(rendered)
                 .map(drawn -> drawn.placed().spots().get(spot))
                 .map(area -> new Rectangle2D(area.getX(), area.getY(), area.getWidth(), area.getHeight()));
+    }
+
+    /** Where the lowest dot of a value lies; empty where there is none. */
+    public Optional<Point2D> dot(Exact value) {
+        return Optional.ofNullable(rendered)
+                .map(Rendered::placed)
+                .filter(placed -> placed.picture().content() instanceof Content.Dots)
+                .map(placed -> new Point2D(placed.x(value.toDouble()), placed.y(0.5)));
     }
 
     /** How the picture looks on the page: the colours and the text size of the theme. */
@@ -195,7 +211,7 @@ public final class PicturePane extends Ink {
         if (rendered == null) {
             return;
         }
-        boolean edge = edgeAt(move).isPresent();
+        boolean edge = edgeAt(move).isPresent() || valueAt(move).isPresent();
         Optional<Placed.Spot> spot =
                 clicked == null ? Optional.empty() : rendered.placed().spot(move.getX(), move.getY());
         setCursor(
@@ -226,11 +242,35 @@ public final class PicturePane extends Ink {
         return Optional.empty();
     }
 
+    /** The value whose dot is at a place and can be moved: of a list or frequency table that is looked at itself. */
+    private Optional<ValueInHand> valueAt(MouseEvent mouse) {
+        SheetFigures figures = model.figuresProperty().get();
+        Placed placed = rendered.placed();
+        boolean whole = clicked != null
+                && figures != null
+                && sketch.item().equals(figures.sheet().id())
+                && placed.picture() == sketch.picture().orElse(null);
+        return whole && placed.picture().content() instanceof Content.Dots dots
+                ? placed.part(mouse.getX(), mouse.getY())
+                        .filter(part -> part.item() >= 0)
+                        .flatMap(part -> ValueInHand.of(
+                                model,
+                                figures,
+                                dots.strips()
+                                        .get(part.series())
+                                        .dots()
+                                        .get(part.item())
+                                        .value()))
+                : Optional.empty();
+    }
+
     private void press(MouseEvent press) {
         requestFocus();
         if (rendered == null) {
             return;
         }
+        hand = valueAt(press);
+        taken = rendered.placed();
         dragged = edgeAt(press).orElse(-1);
         moved = classes();
         if (dragged < 0) {
@@ -248,6 +288,15 @@ public final class PicturePane extends Ink {
     }
 
     private void drag(MouseEvent drag) {
+        hand.ifPresent(value -> {
+            BigDecimal to =
+                    BigDecimal.valueOf(taken.valueAt(drag.getX())).setScale(sketch.places(), RoundingMode.HALF_EVEN);
+            value.move(to);
+            model.say(Words.of(
+                    "picture.value-dragged",
+                    sketch.text().carried(value.origin()),
+                    sketch.text().plain(to)));
+        });
         if (dragged < 0 || moved == null || rendered == null) {
             return;
         }
@@ -261,6 +310,8 @@ public final class PicturePane extends Ink {
     }
 
     private void letGo() {
+        hand.ifPresent(ValueInHand::letGo);
+        hand = Optional.empty();
         if (dragged >= 0) {
             dragged = -1;
             model.drawings().keepClasses();
@@ -281,6 +332,10 @@ public final class PicturePane extends Ink {
             key.consume();
         } else if (key.getCode() == KeyCode.F2 && clicked != null) {
             clicked.accept(Placed.Spot.TITLE);
+            key.consume();
+        } else if (key.getCode() == KeyCode.ESCAPE && hand.isPresent()) {
+            hand = Optional.empty();
+            model.trial().putBack();
             key.consume();
         } else if (key.getCode() == KeyCode.ESCAPE && lit != null) {
             point(null);

@@ -13,6 +13,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import promedio.core.data.Column;
 import promedio.core.data.ColumnKind;
+import promedio.core.picture.Calling;
 import promedio.core.picture.PictureKind;
 import promedio.core.picture.Setting;
 import promedio.core.sentence.Sentence;
@@ -106,6 +107,9 @@ final class SettingsBar extends VBox {
                 words.or(Words.of("picture.words.UP_TITLE"), Placed.Spot.UP_TITLE);
             }
             words.or(Words.of("picture.words.CAPTION"), Placed.Spot.CAPTION);
+            if (!Calling.written(sketch.picture().get(), sketch.wish()).isEmpty()) {
+                words.or(Words.of("picture.words.NAMES"), Placed.Spot.NAMES);
+            }
             if (sketch.picture().get().across().filter(axis -> !axis.names()).isPresent()) {
                 words.or(Words.of("picture.words.FROM"), Placed.Spot.FROM);
                 words.or(Words.of("picture.words.TO"), Placed.Spot.TO);

@@ -8,9 +8,12 @@ import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.Clipboard;
@@ -27,6 +30,8 @@ import promedio.core.picture.PictureKind;
 import promedio.core.tabulate.Tabulation;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.Sketch;
+import promedio.desktop.picture.PicturePane;
+import promedio.files.picture.Placed;
 
 /** The page Picture: kinds, what is pointed at, edges dragged, words written on it, and the ways out. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -118,6 +123,39 @@ class PictureWindowTest extends OpenWindow {
     }
 
     @Test
+    void a_dot_is_dragged_and_its_value_with_it_and_escape_puts_it_back() {
+        open("minutes");
+        kind(PictureKind.DOTS);
+        String largest = "120";
+        Point2D dot = onWindow(() -> {
+            PicturePane pane = (PicturePane) window.scene().lookup("#picture");
+            Point2D place = pane.dot(Exact.of(120)).orElseThrow();
+            return pane.localToScreen(place);
+        });
+        assertThat(entries()).contains(largest);
+        robot.moveTo(dot).press(MouseButton.PRIMARY).moveBy(-30, 0).moveBy(-30, 0);
+        eventually(() -> words().stream().anyMatch(word -> word.startsWith("120 is now ")));
+        press(KeyCode.ESCAPE);
+        robot.release(MouseButton.PRIMARY);
+        settle();
+        assertThat(entries()).contains(largest);
+        robot.moveTo(dot)
+                .press(MouseButton.PRIMARY)
+                .moveBy(-30, 0)
+                .moveBy(-30, 0)
+                .release(MouseButton.PRIMARY);
+        eventually(() -> !entries().contains(largest));
+        press(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(entries()).contains(largest);
+    }
+
+    private static List<String> entries() {
+        return onWindow(() -> IntStream.range(0, desk.sheet().orElseThrow().size())
+                .mapToObj(row -> desk.sheet().orElseThrow().values().text(row))
+                .toList());
+    }
+
+    @Test
     void words_are_written_where_they_stand_and_a_wrong_end_is_told_and_kept() {
         open("minutes");
         robot.clickOn(at(0.2, 0.03));
@@ -149,6 +187,17 @@ class PictureWindowTest extends OpenWindow {
                 .isInstanceOfSatisfying(Content.Bars.class, bars -> assertThat(bars.bars())
                         .extracting(bar -> bar.category() + " " + bar.frequency())
                         .containsExactly("lamp 2", "radio 1", "bicycle 1"));
+        Point2D names = onWindow(() -> {
+            PicturePane pane = (PicturePane) window.scene().lookup("#picture");
+            Rectangle2D area = pane.place(Placed.Spot.NAMES).orElseThrow();
+            return pane.localToScreen(area.getMinX() + area.getWidth() / 2, area.getMinY() + 6);
+        });
+        robot.clickOn(names);
+        retype("lamp = Lamps; radio = Lamps", KeyCode.ENTER);
+        assertThat(sentence()).isEqualTo("Two groups cannot both be called Lamps.");
+        retype("lamp = Lamps; radio = Radios", KeyCode.ENTER);
+        eventually(() -> sketch().picture().orElseThrow().content() instanceof Content.Bars bars
+                && bars.bars().get(1).category().equals("Radios"));
     }
 
     @Test

@@ -98,6 +98,14 @@ public final class Drawing {
         double under = Math.max(4, foot - tall - data.getMaxY());
         spots.put(Placed.Spot.FROM, new Rectangle2D.Double(data.getMinX() - tall, data.getMaxY(), 2 * tall, under));
         spots.put(Placed.Spot.TO, new Rectangle2D.Double(data.getMaxX() - tall, data.getMaxY(), 2 * tall, under));
+        if (picture.up().filter(Axis::names).isPresent()) {
+            spots.put(
+                    Placed.Spot.NAMES,
+                    new Rectangle2D.Double(tall, data.getMinY(), Math.max(1, data.getMinX() - tall), data.getHeight()));
+        } else if (picture.across().filter(Axis::names).isPresent()) {
+            spots.put(
+                    Placed.Spot.NAMES, new Rectangle2D.Double(data.getMinX(), data.getMaxY(), data.getWidth(), under));
+        }
         boolean headed = !picture.by().isEmpty() && !legend.isEmpty();
         return new Placed(picture, data, spots, headed ? legend.subList(1, legend.size()) : legend);
     }

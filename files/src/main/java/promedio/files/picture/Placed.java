@@ -32,6 +32,8 @@ public record Placed(Picture picture, Rectangle2D data, Map<Spot, Rectangle2D> s
         CAPTION,
         /** The names of series, with their colours. */
         LEGEND,
+        /** The names of groups or categories along an axis. */
+        NAMES,
         /** The beginning of the axis across. */
         FROM,
         /** Its end. */
@@ -90,7 +92,12 @@ public record Placed(Picture picture, Rectangle2D data, Map<Spot, Rectangle2D> s
 
     /** The part at a place: a point that is near, else a line, else the bar on top. */
     public Optional<Mark.Part> part(double x, double y) {
-        if (!data.contains(x, y)) {
+        // A dot at the very end of an axis lies half beyond it.
+        boolean near = x >= data.getMinX() - NEAR
+                && x <= data.getMaxX() + NEAR
+                && y >= data.getMinY() - NEAR
+                && y <= data.getMaxY();
+        if (!near) {
             return Optional.empty();
         }
         return point(x, y).or(() -> line(x, y)).or(() -> bar(x, y));
