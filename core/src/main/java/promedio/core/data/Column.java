@@ -46,6 +46,11 @@ public sealed interface Column {
     /** The same cells under another name, and numbers with another unit. */
     Column renamed(String newName, String newUnit);
 
+    /** The unit that a heading says, as in {@code Mass (kg)}; empty where it says none. */
+    static String unitIn(String heading) {
+        return Names.unit(heading);
+    }
+
     /** How many cells there are. */
     default int size() {
         return entries().size();
@@ -107,6 +112,29 @@ public sealed interface Column {
             this.count = count;
             this.missing = missing;
             this.whole = whole;
+        }
+
+        /** Numbers as this program writes them, with a decimal point. */
+        static OfNumbers plain(String name, String unit, Entries entries) {
+            return new OfNumbers(name, unit, entries, new CellReader('.', ThousandsMark.NONE, Map.of()), 0, 0, true)
+                    .of(entries);
+        }
+
+        /** The same column with other cells, which are written as its own are. */
+        OfNumbers of(Entries cells) {
+            int numbers = 0;
+            int gone = 0;
+            boolean all = true;
+            for (int row = 0; row < cells.size(); row++) {
+                if (reader.isMissing(cells, row)) {
+                    gone++;
+                } else {
+                    Optional<BigDecimal> number = number(cells, row);
+                    numbers += number.isPresent() ? 1 : 0;
+                    all &= number.isEmpty() || number.get().stripTrailingZeros().scale() <= 0;
+                }
+            }
+            return new OfNumbers(name, unit, cells, reader, numbers, gone, all);
         }
 
         @Override
@@ -189,10 +217,14 @@ public sealed interface Column {
 
         /** A cell as a number; empty where it is missing or none. */
         public Optional<BigDecimal> number(int row) {
-            if (reader.isPlain(entries, row)) {
-                return Optional.of(BigDecimal.valueOf(entries.unit(row), entries.places(row)));
+            return number(entries, row);
+        }
+
+        private Optional<BigDecimal> number(Entries cells, int row) {
+            if (reader.isPlain(cells, row)) {
+                return Optional.of(BigDecimal.valueOf(cells.unit(row), cells.places(row)));
             }
-            String text = entries.text(row).strip();
+            String text = cells.text(row).strip();
             return reader.isMissing(text) ? Optional.empty() : reader.number(text);
         }
 

@@ -79,7 +79,7 @@ public enum DateForm {
     }
 
     /** Whether a time of day stands behind a date. */
-    static boolean hasTime(String text) {
+    public static boolean hasTime(String text) {
         return text.indexOf(':') > 0;
     }
 }

@@ -53,7 +53,7 @@ public final class Commands implements Callable<Integer> {
             throw new CommandLine.ParameterException(
                     spec.commandLine(),
                     "There is no command and no file \"" + Visible.line(file, LONGEST_WORD)
-                            + "\". The commands are solve, mark, read and picture.");
+                            + "\". The commands are solve, mark, read, picture, run and jot.");
         }
         return window.open(file, demo);
     }
@@ -65,6 +65,8 @@ public final class Commands implements Callable<Integer> {
                 .addSubcommand(new MarkCommand(in))
                 .addSubcommand(new ReadCommand(in))
                 .addSubcommand(new PictureCommand(in))
+                .addSubcommand(new RunCommand(in))
+                .addSubcommand(new CommandLine(new JotCommand()).setUnmatchedOptionsArePositionalParams(true))
                 .setOut(out)
                 .setErr(err);
         line.setParameterExceptionHandler((problem, args) -> {

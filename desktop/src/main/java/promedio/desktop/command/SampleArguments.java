@@ -1,7 +1,6 @@
 package promedio.desktop.command;
 
 import java.io.InputStream;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -49,8 +48,8 @@ final class SampleArguments {
     @Mixin
     private ReadingArguments arguments;
 
-    @Option(names = "--rule", paramLabel = "KEY=VALUE", description = "A rule of the course card.")
-    private List<String> rules = new ArrayList<>();
+    @Mixin
+    private RuleArguments rules = new RuleArguments();
 
     /** Reads {@code --kind}. */
     static final class KindConverter implements CommandLine.ITypeConverter<String> {
@@ -94,7 +93,7 @@ final class SampleArguments {
 
     /** Counts the texts of a column of an input. */
     Counted counts(CommandLine command, String input, InputStream standardInput) throws InputProblem {
-        ReadingOptions options = arguments.options(command, decimalMark(command));
+        ReadingOptions options = arguments.options(command, rules.decimalMark(command));
         TableFile file = TableFiles.read(input, standardInput, options, Watch.NOBODY);
         List<Column> columns = file.table().columns();
         if (columns.size() > 1) {
@@ -125,7 +124,7 @@ final class SampleArguments {
     /** An input as a table of all its columns. */
     TableFile table(CommandLine command, String input, InputStream standardInput) throws InputProblem {
         ReadingOptions options =
-                arguments.options(command, decimalMark(command)).withAllColumns();
+                arguments.options(command, rules.decimalMark(command)).withAllColumns();
         return TableFiles.read(input, standardInput, options, Watch.NOBODY);
     }
 
@@ -135,13 +134,13 @@ final class SampleArguments {
             throw usage(command, "--kind takes values, frequencies, classes or categories here, not '" + kind + "'.");
         }
         column(command);
-        arguments.options(command, decimalMark(command));
+        arguments.options(command, rules.decimalMark(command));
     }
 
     /** Reads the sample of an input. */
     Input read(CommandLine command, String input, InputStream standardInput, CourseCard card) throws InputProblem {
         Optional<String> column = column(command);
-        ReadingOptions options = arguments.options(command, decimalMark(command));
+        ReadingOptions options = arguments.options(command, rules.decimalMark(command));
         RowFile rows = RowFile.of(input, standardInput, options);
         CourseCard marked =
                 card.with(CardKey.DECIMAL_MARK, rows.decimalMark() == ',' ? DecimalMark.COMMA : DecimalMark.POINT);
@@ -178,46 +177,12 @@ final class SampleArguments {
         return arguments.columns().stream().findFirst();
     }
 
-    /** The decimal mark that is said; where none is, the cells of each input tell. */
-    private Optional<Character> decimalMark(CommandLine command) {
-        return rules.stream()
-                .filter(rule -> rule.startsWith("decimal-mark="))
-                .map(rule -> ReadingArguments.decimalMark(command, rule))
-                .reduce((first, second) -> second);
-    }
-
     private static CommandLine.ParameterException usage(CommandLine command, String sentence) {
         return new CommandLine.ParameterException(command, sentence);
     }
 
     /** The card that the rules make. */
     CourseCard card(CommandLine command) {
-        CourseCard card = CourseCard.STANDARD;
-        for (String rule : rules) {
-            int equals = rule.indexOf('=');
-            if (equals < 0) {
-                throw usage(command, "--rule takes KEY=VALUE, not '" + rule + "'.");
-            }
-            String key = rule.substring(0, equals);
-            Optional<CourseCard> changed = card.withRule(key, rule.substring(equals + 1));
-            if (changed.isEmpty()) {
-                throw usage(command, unknownRule(key, rule));
-            }
-            card = changed.get();
-        }
-        return card;
-    }
-
-    private static String unknownRule(String key, String rule) {
-        return CardKey.find(key)
-                .map(known -> "The rule " + rule + " has no such value; " + key + " takes "
-                        + String.join(", ", ids(known)) + ".")
-                .orElseGet(() -> "There is no rule '" + key + "'; there are "
-                        + String.join(
-                                ", ", CardKey.all().stream().map(CardKey::id).toList()) + ".");
-    }
-
-    private static <T> List<String> ids(CardKey<T> key) {
-        return key.choices().stream().map(key::idOf).toList();
+        return rules.card(command);
     }
 }

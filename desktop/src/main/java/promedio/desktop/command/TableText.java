@@ -35,8 +35,7 @@ final class TableText {
         object.put("thousands", file.reading().thousands().id());
         Table table = file.table();
         object.put("rows", Integer.toString(table.rows()));
-        ArrayNode columns = object.putArray("columns");
-        table.columns().forEach(column -> column(columns.addObject(), Summary.of(column)));
+        columns(object, table);
         int shown = Math.min(SHOWN_ROWS, table.rows());
         rows(object.putArray("first"), table, 0, shown);
         rows(object.putArray("last"), table, table.rows() - shown, table.rows());
@@ -49,6 +48,12 @@ final class TableText {
         ArrayNode told = object.putArray("told");
         file.told().forEach(sentence -> told.add(sentence.toString()));
         return object.toString();
+    }
+
+    /** The columns in short. */
+    static void columns(ObjectNode object, Table table) {
+        ArrayNode columns = object.putArray("columns");
+        table.columns().forEach(column -> column(columns.addObject(), Summary.of(column)));
     }
 
     private static void column(ObjectNode object, Summary summary) {

@@ -1,0 +1,592 @@
+package promedio.core.language;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.random.RandomGenerator;
+import promedio.core.course.CourseCard;
+import promedio.core.data.DateForm;
+import promedio.core.language.Expression.Operator;
+import promedio.core.number.Exact;
+import promedio.core.number.Figure;
+import promedio.core.sentence.Sentence;
+import promedio.core.vector.Dates;
+import promedio.core.vector.Kind;
+import promedio.core.vector.Nothing;
+import promedio.core.vector.Numbers;
+import promedio.core.vector.Register;
+import promedio.core.vector.Texts;
+import promedio.core.vector.Truths;
+import promedio.core.vector.Vector;
+import promedio.core.vector.Vectors;
+
+/**
+ * Works a formula out over all rows at once. Kinds are checked as the columns meet, so that a formula is wrong for a table or right
+ * for it, whatever its rows hold.
+ */
+public final class Evaluator {
+    private static final int MOST_LISTED = 1_000_000;
+
+    private final Scope scope;
+    private final Rowwise rowwise;
+    private final Summaries summaries;
+    private final Told told;
+    private final RandomGenerator random;
+    /** Rows for which the formula counts; null while all do. */
+    private Truths taken;
+    /** The groups that summaries are of unless they say otherwise; null for all rows. */
+    private Groups grouped;
+
+    private boolean summarized;
+
+    /**
+     * An evaluator.
+     *
+     * @param told who is told of rows that were given up
+     * @param pause what is asked every few thousand rows; it stops the work by throwing
+     * @param random what draws are made with
+     */
+    public Evaluator(Scope scope, CourseCard card, Told told, Runnable pause, RandomGenerator random) {
+        this.scope = scope;
+        this.told = told;
+        this.random = random;
+        Conventions conventions = new Conventions(card);
+        this.rowwise = new Rowwise(pause, conventions, this::lose);
+        this.summaries = new Summaries(conventions, pause);
+    }
+
+    private void lose(String key, int row, boolean everywhere) {
+        if (everywhere) {
+            told.count(key, scope.rows());
+        } else if (taken == null || taken.isYes(row)) {
+            told.count(key, 1);
+        }
+    }
+
+    /** Works a formula out. @throws Fault where it makes no sense for these columns */
+    public Vector of(Expression expression) {
+        if (expression instanceof Expression.Numeral numeral) {
+            return Numbers.constant(Optional.of(numeral.value()), scope.rows());
+        } else if (expression instanceof Expression.Text text) {
+            return Texts.constant(Optional.of(text.text()), scope.rows());
+        } else if (expression instanceof Expression.Truth truth) {
+            return Truths.constant(truth.yes() ? Truths.YES : Truths.NO, scope.rows());
+        } else if (expression instanceof Expression.Missing) {
+            return new Nothing(scope.rows());
+        } else if (expression instanceof Expression.Date date) {
+            return Dates.constant(date.date(), date.time(), scope.rows());
+        } else if (expression instanceof Expression.Column column) {
+            return column(column);
+        } else if (expression instanceof Expression.Operation operation) {
+            return operation(operation);
+        } else if (expression instanceof Expression.Negated negated) {
+            return rowwise.negated(numbers(negated.of()));
+        } else if (expression instanceof Expression.Not not) {
+            return rowwise.not(truths(not.of()));
+        } else if (expression instanceof Expression.Choice choice) {
+            return choice(choice);
+        } else if (expression instanceof Expression.Between between) {
+            return between(between);
+        } else if (expression instanceof Expression.IsMissing is) {
+            Vector of = of(is.of());
+            return Rowwise.test(of, row -> of.isMissing(row) != is.not());
+        } else if (expression instanceof Expression.OneOf one) {
+            return oneOf(one);
+        } else if (expression instanceof Expression.Call call) {
+            return call(call);
+        } else if (expression instanceof Expression.Summary summary) {
+            return summary(summary);
+        } else if (expression instanceof Expression.Counted counted) {
+            return counted(counted);
+        } else if (expression instanceof Expression.ByPlace place) {
+            return byPlace(place);
+        } else if (expression instanceof Expression.RowNumber number) {
+            return rowNumber(number);
+        } else if (expression instanceof Expression.Along along) {
+            return along(along);
+        } else {
+            return several(expression);
+        }
+    }
+
+    /**
+     * Works out a formula of summaries, one answer for each group.
+     *
+     * @return a column of as many rows as there are groups, or one that is the same for all
+     * @throws Fault where the formula depends on a single row
+     */
+    public Vector summarized(Expression expression, Groups groups) {
+        grouped = groups;
+        summarized = true;
+        try {
+            return of(expression);
+        } finally {
+            grouped = null;
+            summarized = false;
+        }
+    }
+
+    /** The standard scores of a column, within groups where some are named. */
+    public Vector scores(Place at, Expression.Column of, List<Expression.Column> within) {
+        return byPlace(new Expression.ByPlace(at, Expression.Standing.SCORE, of, within));
+    }
+
+    private Vector column(Expression.Column column) {
+        if (summarized) {
+            throw Fault.of(column.at(), "language.differs", column.name());
+        }
+        return scope.column(Scope.find(scope.names(), column));
+    }
+
+    /** The length of what is made of two columns. @throws Fault for lists of different length */
+    private int size(Place at, Vector left, Vector right) {
+        if (left.size() != right.size() && !left.isConstant() && !right.isConstant()) {
+            throw Fault.of(at, "language.lengths", left.size(), right.size());
+        }
+        return left.isConstant() ? right.size() : left.size();
+    }
+
+    private Numbers numbers(Expression expression) {
+        return numbers(of(expression), expression.at());
+    }
+
+    private static Numbers numbers(Vector vector, Place at) {
+        if (vector instanceof Numbers numbers) {
+            return numbers;
+        }
+        if (vector.kind() == Kind.NOTHING) {
+            return Numbers.constant(Optional.<Figure>empty(), vector.size());
+        }
+        throw Fault.of(at, "language.needs.NUMBER", Sentence.of("language.kind." + vector.kind()));
+    }
+
+    private Truths truths(Expression expression) {
+        Vector vector = of(expression);
+        return Vectors.truths(vector)
+                .orElseThrow(() -> Fault.of(
+                        expression.at(), "language.needs.TRUTH", Sentence.of("language.kind." + vector.kind())));
+    }
+
+    private Texts texts(Expression expression) {
+        Vector vector = of(expression);
+        if (vector instanceof Texts texts) {
+            return texts;
+        }
+        if (vector.kind() == Kind.NOTHING) {
+            return Texts.constant(Optional.empty(), vector.size());
+        }
+        throw Fault.of(
+                expression.at(),
+                vector.kind() == Kind.NUMBER ? "language.needs.text-of-number" : "language.needs.TEXT",
+                Sentence.of("language.kind." + vector.kind()));
+    }
+
+    private Dates dates(Expression expression) {
+        Vector vector = of(expression);
+        if (vector instanceof Dates dates) {
+            return dates;
+        }
+        if (vector.kind() == Kind.NOTHING) {
+            return (Dates) Vectors.missing(Kind.DATE, vector.size());
+        }
+        throw Fault.of(expression.at(), "language.needs.DATE", Sentence.of("language.kind." + vector.kind()));
+    }
+
+    private Vector operation(Expression.Operation operation) {
+        switch (operation.operator()) {
+            case AND, OR -> {
+                Truths left = truths(operation.left());
+                Truths right = truths(operation.right());
+                return rowwise.joined(
+                        operation.operator() == Operator.AND, left, right, size(operation.at(), left, right));
+            }
+            case PLUS, MINUS, TIMES, OVER, POWER -> {
+                Numbers left = numbers(operation.left());
+                Numbers right = numbers(operation.right());
+                return rowwise.arithmetic(operation.operator(), left, right, size(operation.at(), left, right));
+            }
+            case JOINED -> {
+                Texts left = texts(operation.left());
+                Texts right = texts(operation.right());
+                return rowwise.made(
+                        List.of(left, right),
+                        size(operation.at(), left, right),
+                        row -> Optional.of(left.get(row) + right.get(row)));
+            }
+            case CONTAINS, STARTS, ENDS -> {
+                Texts left = texts(operation.left());
+                Texts right = texts(operation.right());
+                return rowwise.texts(
+                        left, right, size(operation.at(), left, right), (whole, part) -> switch (operation.operator()) {
+                            case CONTAINS -> whole.contains(part);
+                            case STARTS -> whole.startsWith(part);
+                            default -> whole.endsWith(part);
+                        });
+            }
+            default -> {
+                return compared(operation.at(), operation.operator(), of(operation.left()), of(operation.right()));
+            }
+        }
+    }
+
+    private Truths compared(Place at, Operator operator, Vector left, Vector right) {
+        int size = size(at, left, right);
+        boolean equality = operator == Operator.EQUAL || operator == Operator.UNEQUAL;
+        Vector one = left;
+        Vector two = right;
+        if (one.kind() == Kind.TRUTH && two.kind() == Kind.TEXT) {
+            two = Vectors.truths(two).map(Vector.class::cast).orElse(two);
+        } else if (two.kind() == Kind.TRUTH && one.kind() == Kind.TEXT) {
+            one = Vectors.truths(one).map(Vector.class::cast).orElse(one);
+        }
+        if (!one.kind().goesWith(two.kind())) {
+            throw Fault.of(
+                    at,
+                    "language.compared",
+                    Sentence.of("language.kind." + one.kind()),
+                    Sentence.of("language.kind." + two.kind()));
+        }
+        if (one.kind() == Kind.TRUTH && two.kind() == Kind.TRUTH && !equality) {
+            throw Fault.of(at, "language.order-of-truths");
+        }
+        boolean nothing = one.kind() == Kind.NOTHING || two.kind() == Kind.NOTHING;
+        return nothing ? Truths.constant(Truths.MISSING, size) : rowwise.compared(operator, one, two, size);
+    }
+
+    private Vector between(Expression.Between between) {
+        Vector of = of(between.of());
+        Truths above = compared(between.at(), Operator.AT_LEAST, of, of(between.low()));
+        Truths below = compared(between.at(), Operator.AT_MOST, of, of(between.high()));
+        return rowwise.joined(true, above, below, size(between.at(), above, below));
+    }
+
+    private Vector oneOf(Expression.OneOf one) {
+        Vector of = of(one.of());
+        Truths found = null;
+        for (Expression item : one.items()) {
+            Truths same = compared(item.at(), Operator.EQUAL, of, of(item));
+            found = found == null ? same : rowwise.joined(false, found, same, size(one.at(), found, same));
+        }
+        return one.not() ? rowwise.not(found) : found;
+    }
+
+    private Vector choice(Expression.Choice choice) {
+        Truths condition = truths(choice.condition());
+        Truths before = taken;
+        Vector then;
+        Vector otherwise;
+        try {
+            // What comes about in rows that do not take a branch is not told.
+            taken = and(before, condition);
+            then = of(choice.then());
+            taken = and(before, rowwise.not(condition));
+            otherwise = of(choice.otherwise());
+        } finally {
+            taken = before;
+        }
+        if (!then.kind().goesWith(otherwise.kind())) {
+            throw Fault.of(
+                    choice.otherwise().at(),
+                    "language.branches",
+                    Sentence.of("language.kind." + then.kind()),
+                    Sentence.of("language.kind." + otherwise.kind()));
+        }
+        int size = size(choice.at(), condition, then);
+        Vector shaped = condition.isConstant() ? then : condition;
+        size = Math.max(size, size(choice.at(), shaped, otherwise));
+        boolean constant = condition.isConstant() && then.isConstant() && otherwise.isConstant();
+        int[] which = new int[constant ? 1 : size];
+        for (int row = 0; row < which.length; row++) {
+            which[row] = condition.isMissing(row) ? -1 : condition.isYes(row) ? 0 : 1;
+        }
+        Vector chosen = Vectors.chosen(List.of(then, otherwise), which);
+        return constant ? Vectors.constant(chosen, size) : chosen;
+    }
+
+    private Truths and(Truths before, Truths condition) {
+        return before == null || before.size() != condition.size()
+                ? condition
+                : rowwise.joined(true, before, condition, condition.size());
+    }
+
+    private Vector call(Expression.Call call) {
+        Function function = call.function();
+        List<Expression> arguments = call.arguments();
+        return switch (function) {
+            case ABSOLUTE, ROOT, LN, LOG10, EXP, ROUNDED, DOWN, UP, REMAINDER -> {
+                List<Vector> numbers = new ArrayList<>();
+                arguments.forEach(one -> numbers.add(numbers(one)));
+                int size =
+                        numbers.size() == 1 ? numbers.get(0).size() : size(call.at(), numbers.get(0), numbers.get(1));
+                yield rowwise.call(function, numbers, size);
+            }
+            case LENGTH, LOWER, UPPER, TRIMMED, NUMBER -> {
+                Texts text = texts(arguments.get(0));
+                yield rowwise.ofText(function, List.of(text), text.size());
+            }
+            case PART -> {
+                Texts text = texts(arguments.get(0));
+                Numbers from = numbers(arguments.get(1));
+                Numbers to = numbers(arguments.get(2));
+                int size = Math.max(size(call.at(), text, from), size(call.at(), text, to));
+                yield rowwise.ofText(function, List.of(text, from, to), size);
+            }
+            case TEXT -> {
+                Vector of = of(arguments.get(0));
+                yield rowwise.made(List.of(of), of.size(), row -> Optional.of(of.text(row, Vectors.DIGITS)));
+            }
+            case YEAR, MONTH, DAY, WEEKDAY, HOUR, MINUTE -> rowwise.ofDate(function, dates(arguments.get(0)));
+            case DAYS -> {
+                Dates from = dates(arguments.get(0));
+                Dates to = dates(arguments.get(1));
+                yield rowwise.days(from, to, size(call.at(), from, to));
+            }
+            case DATE -> {
+                DateForm form = arguments.get(1) instanceof Expression.Text text
+                        ? DateForm.find(text.text()).orElse(null)
+                        : null;
+                if (form == null) {
+                    throw Fault.of(arguments.get(1).at(), "language.date-form");
+                }
+                Texts texts = texts(arguments.get(0));
+                yield rowwise.dates(texts, form, texts.size());
+            }
+            case FIRST_KNOWN -> firstKnown(call);
+        };
+    }
+
+    private Vector firstKnown(Expression.Call call) {
+        List<Vector> all = new ArrayList<>();
+        Vector first = null;
+        int size = 1;
+        for (Expression argument : call.arguments()) {
+            Vector one = of(argument);
+            if (first != null && !first.kind().goesWith(one.kind())) {
+                throw Fault.of(
+                        argument.at(),
+                        "language.branches",
+                        Sentence.of("language.kind." + first.kind()),
+                        Sentence.of("language.kind." + one.kind()));
+            }
+            if (first != null) {
+                size(call.at(), first, one);
+            }
+            first = first == null || first.kind() == Kind.NOTHING || first.isConstant() && !one.isConstant()
+                    ? one
+                    : first;
+            size = Math.max(size, one.size());
+            all.add(one);
+        }
+        boolean constant = all.stream().allMatch(Vector::isConstant);
+        int[] which = new int[constant ? 1 : size];
+        for (int row = 0; row < which.length; row++) {
+            which[row] = -1;
+            for (int i = 0; i < all.size() && which[row] < 0; i++) {
+                which[row] = all.get(i).isMissing(row) ? -1 : i;
+            }
+        }
+        Vector chosen = Vectors.chosen(all, which);
+        return constant ? Vectors.constant(chosen, size) : chosen;
+    }
+
+    /** What a summary is of: a column for itself, whatever branch it stands in. */
+    private Vector inner(Expression of) {
+        Truths before = taken;
+        boolean outer = summarized;
+        taken = null;
+        summarized = false;
+        try {
+            return of(of);
+        } finally {
+            taken = before;
+            summarized = outer;
+        }
+    }
+
+    private Groups groups(List<Expression.Column> within, int rows) {
+        if (within.isEmpty()) {
+            return grouped != null ? grouped : Groups.all(rows);
+        }
+        List<Vector> columns = within.stream()
+                .map(column -> scope.column(Scope.find(scope.names(), column)))
+                .toList();
+        return Groups.of(columns, rows);
+    }
+
+    /** A measure of each group as a column: for each row that of its group, or one for each group where formulas are of groups. */
+    private Vector spread(Vector measures, Groups groups, List<Expression.Column> within, Place at) {
+        if (summarized) {
+            if (!within.isEmpty()) {
+                throw Fault.of(at, "language.within-groups");
+            }
+            return measures;
+        }
+        return groups.one()
+                ? Vectors.constant(measures, scope.hasLists() ? 1 : scope.rows())
+                : measures.pick(groups.of());
+    }
+
+    private Vector summary(Expression.Summary summary) {
+        Vector of = inner(summary.of());
+        Measured measure = summary.measure();
+        Vector whole =
+                of.isConstant() && !scope.hasLists() && of.size() != scope.rows() ? of.stretched(scope.rows()) : of;
+        Groups groups = groups(summary.within(), whole.size());
+        boolean any = measure == Measured.COUNT || measure == Measured.DISTINCT;
+        boolean picked = measure == Measured.MODE || measure == Measured.SMALLEST || measure == Measured.LARGEST;
+        boolean texts = measure == Measured.MODE && (whole.kind() == Kind.TEXT || whole.kind() == Kind.TRUTH);
+        if (picked && (whole.kind() == Kind.DATE || texts)) {
+            Vector chosen = whole.pick(summaries.rows(measure, whole, groups));
+            return spread(chosen, groups, summary.within(), summary.at());
+        }
+        Vector numbers = any ? whole : numbers(whole, summary.of().at());
+        return spread(
+                summaries.measures(measure, summary.part(), numbers, groups), groups, summary.within(), summary.at());
+    }
+
+    private Vector counted(Expression.Counted counted) {
+        Vector inner = inner(counted.condition());
+        Truths of = Vectors.truths(inner)
+                .orElseThrow(() -> Fault.of(
+                        counted.condition().at(),
+                        "language.needs.TRUTH",
+                        Sentence.of("language.kind." + inner.kind())));
+        int rows = scope.hasLists() ? of.size() : scope.rows();
+        Groups groups = groups(counted.within(), rows);
+        long[] yes = new long[groups.count()];
+        long[] known = new long[groups.count()];
+        for (int row = 0; row < rows; row++) {
+            int group = groups.of()[row];
+            yes[group] += of.isYes(row) ? 1 : 0;
+            known[group] += of.isMissing(row) ? 0 : 1;
+        }
+        Numbers.Builder builder = new Numbers.Builder(groups.count());
+        Register register = new Register();
+        for (int group = 0; group < groups.count(); group++) {
+            register.clear();
+            if (!counted.share()) {
+                register.whole(yes[group]);
+            } else if (known[group] > 0) {
+                register.figure(Exact.ratio(yes[group], known[group]));
+            }
+            builder.add(register);
+        }
+        return spread(builder.build(), groups, counted.within(), counted.at());
+    }
+
+    private Vector byPlace(Expression.ByPlace place) {
+        if (summarized) {
+            throw Fault.of(place.at(), "language.no-place");
+        }
+        Vector of = inner(place.of());
+        Vector whole = of.isConstant() && !scope.hasLists() ? of.stretched(scope.rows()) : of;
+        Groups groups = groups(place.within(), whole.size());
+        return switch (place.standing()) {
+            case SCORE -> summaries.scores(numbers(whole, place.of().at()), groups);
+            case RANK, RANK_FROM_LARGEST -> {
+                boolean ordered = whole.kind() == Kind.DATE || whole.kind() == Kind.TEXT;
+                yield summaries.ranks(
+                        ordered ? whole : numbers(whole, place.of().at()),
+                        groups,
+                        place.standing() == Expression.Standing.RANK_FROM_LARGEST);
+            }
+            case RUNNING_TOTAL ->
+                summaries.runningTotals(numbers(whole, place.of().at()), groups);
+            case PREVIOUS -> {
+                int[] before = new int[whole.size()];
+                for (int row = 0; row < before.length; row++) {
+                    before[row] = row - 1;
+                }
+                yield whole.pick(before);
+            }
+        };
+    }
+
+    private Vector rowNumber(Expression.RowNumber number) {
+        if (summarized || scope.hasLists()) {
+            throw Fault.of(number.at(), "language.no-place");
+        }
+        Numbers.Builder builder = new Numbers.Builder(scope.rows());
+        Register register = new Register();
+        for (int row = 1; row <= scope.rows(); row++) {
+            register.whole(row);
+            builder.add(register);
+        }
+        return builder.build();
+    }
+
+    /** A measure of some cells of each row: each row is a group of its own. */
+    private Vector along(Expression.Along along) {
+        if (summarized) {
+            throw Fault.of(along.at(), "language.no-place");
+        }
+        List<Vector> columns = Scope.find(scope.names(), along.columns()).stream()
+                .map(scope::column)
+                .toList();
+        int rows = scope.rows();
+        Vector all = Vectors.oneAfterAnother(columns, rows).orElseThrow(() -> Fault.of(along.at(), "language.along"));
+        int[] of = new int[columns.size() * rows];
+        for (int i = 0; i < of.length; i++) {
+            of[i] = i % Math.max(1, rows);
+        }
+        Groups groups = new Groups(of, rows, false);
+        boolean any = along.measure() == Measured.COUNT || along.measure() == Measured.DISTINCT;
+        boolean picked = along.measure() == Measured.MODE
+                || along.measure() == Measured.SMALLEST
+                || along.measure() == Measured.LARGEST;
+        return picked && all.kind() != Kind.NUMBER && all.kind() != Kind.NOTHING
+                ? all.pick(summaries.rows(along.measure(), all, groups))
+                : summaries.measures(along.measure(), Optional.empty(), any ? all : numbers(all, along.at()), groups);
+    }
+
+    /** Lists, which only the jotter has. */
+    private Vector several(Expression expression) {
+        if (!scope.hasLists()) {
+            throw Fault.of(expression.at(), "language.no-lists");
+        }
+        if (expression instanceof Expression.Listed listed) {
+            List<Vector> items = new ArrayList<>();
+            listed.items().forEach(item -> items.add(of(item)));
+            return Vectors.together(items).orElseThrow(() -> Fault.of(listed.at(), "language.list-kinds"));
+        }
+        if (expression instanceof Expression.Range range) {
+            return range(range);
+        }
+        Expression.Take take = (Expression.Take) expression;
+        Vector of = of(take.of());
+        boolean enough = take.count().isWhole() && take.count().compareTo(Exact.of(of.size())) <= 0;
+        if (!enough) {
+            throw Fault.of(take.at(), "language.take", take.count(), of.size());
+        }
+        return of.pick(Draw.rows(of.size(), take.count().numerator().intValue(), random));
+    }
+
+    private Vector range(Expression.Range range) {
+        Exact from = single(range.from());
+        Exact to = single(range.to());
+        Exact by = range.by().isPresent() ? single(range.by().get()) : Exact.ONE;
+        boolean gets = by.signum() != 0 && to.minus(from).over(by).signum() >= 0;
+        Exact steps = gets ? to.minus(from).over(by) : Exact.of(MOST_LISTED);
+        if (steps.compareTo(Exact.of(MOST_LISTED)) >= 0) {
+            throw Fault.of(range.at(), gets ? "language.range-long" : "language.range", MOST_LISTED);
+        }
+        int count = steps.floor().intValue() + 1;
+        Numbers.Builder builder = new Numbers.Builder(count);
+        Register register = new Register();
+        for (int i = 0; i < count; i++) {
+            register.figure(from.plus(by.times(i)));
+            builder.add(register);
+        }
+        return builder.build();
+    }
+
+    private Exact single(Expression expression) {
+        Numbers numbers = numbers(expression);
+        return Optional.of(numbers)
+                .filter(Numbers::isConstant)
+                .flatMap(one -> one.figure(0))
+                .filter(figure -> figure instanceof Exact)
+                .map(figure -> (Exact) figure)
+                .orElseThrow(() -> Fault.of(expression.at(), "language.range-ends"));
+    }
+}

@@ -1,0 +1,407 @@
+package promedio.core.language;
+
+import java.math.BigInteger;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import promedio.core.number.Exact;
+import promedio.core.vector.Numbers;
+import promedio.core.vector.Register;
+import promedio.core.vector.Vector;
+
+/** Measures of the cells of a column, group by group. Missing cells are left out. */
+final class Summaries {
+    private static final BigInteger TWO_TO_64 = BigInteger.ONE.shiftLeft(64);
+    /** Squares of these add up to less than 128 bits hold, in any table that there can be. */
+    private static final long MOST_SQUARED = 1L << 47;
+
+    private static final int PIECE = 1 << 13;
+
+    private final Conventions conventions;
+    private final Runnable pause;
+
+    Summaries(Conventions conventions, Runnable pause) {
+        this.conventions = conventions;
+        this.pause = pause;
+    }
+
+    /** A measure of each group, in the order of the groups. */
+    Numbers measures(Measured measure, Optional<Exact> part, Vector of, Groups groups) {
+        Groups.Laid laid = groups.laid();
+        Numbers.Builder builder = new Numbers.Builder(groups.count());
+        Register out = new Register();
+        for (int group = 0; group < groups.count(); group++) {
+            if (group % PIECE == 0) {
+                pause.run();
+            }
+            int[] rows = known(of, laid, group);
+            measure(measure, part, of, rows, out);
+            if (groups.one()) {
+                return Numbers.constant(out, 1);
+            }
+            builder.add(out);
+        }
+        return builder.build();
+    }
+
+    /** The rows of a group whose cells are not missing. */
+    private static int[] known(Vector of, Groups.Laid laid, int group) {
+        int[] known = new int[laid.starts()[group + 1] - laid.starts()[group]];
+        int count = 0;
+        for (int i = laid.starts()[group]; i < laid.starts()[group + 1]; i++) {
+            int row = laid.rows()[i];
+            if (!of.isMissing(row)) {
+                known[count++] = row;
+            }
+        }
+        return Arrays.copyOf(known, count);
+    }
+
+    /**
+     * For each group the row of its smallest or largest cell, or of the cell that occurs most often, if there is exactly one; −1
+     * where there is none.
+     */
+    int[] rows(Measured measure, Vector of, Groups groups) {
+        Groups.Laid laid = groups.laid();
+        int[] found = new int[groups.count()];
+        for (int group = 0; group < groups.count(); group++) {
+            int[] rows = known(of, laid, group);
+            found[group] = measure == Measured.MODE ? mode(of, rows) : extreme(of, rows, measure == Measured.LARGEST);
+        }
+        return found;
+    }
+
+    private static int extreme(Vector of, int[] rows, boolean largest) {
+        int best = -1;
+        for (int row : rows) {
+            int compared = best < 0 ? 0 : of.compare(row, best);
+            if (best < 0 || (largest ? compared > 0 : compared < 0)) {
+                best = row;
+            }
+        }
+        return best;
+    }
+
+    /** The row of the only cell that occurs most often; −1 where there are several such, or none. */
+    private static int mode(Vector of, int[] rows) {
+        int[] cells = of.pick(rows).groups();
+        int[] times = new int[rows.length];
+        int most = 0;
+        for (int cell : cells) {
+            most = Math.max(most, ++times[cell]);
+        }
+        int found = -1;
+        int groups = 0;
+        for (int i = 0; i < cells.length; i++) {
+            if (times[cells[i]] == most) {
+                groups++;
+                times[cells[i]] = -1;
+                found = rows[i];
+            }
+        }
+        return groups == 1 ? found : -1;
+    }
+
+    private void measure(Measured measure, Optional<Exact> part, Vector of, int[] rows, Register out) {
+        out.clear();
+        switch (measure) {
+            case COUNT -> out.whole(rows.length);
+            case DISTINCT -> {
+                Set<Integer> different = new HashSet<>();
+                for (int cell : of.pick(rows).groups()) {
+                    different.add(cell);
+                }
+                out.whole(different.size());
+            }
+            case SUM -> sum((Numbers) of, rows, out);
+            case MEAN -> mean((Numbers) of, rows, out);
+            case SMALLEST, LARGEST, MODE -> {
+                int row = measure == Measured.MODE ? mode(of, rows) : extreme(of, rows, measure == Measured.LARGEST);
+                if (row >= 0) {
+                    ((Numbers) of).get(row, out);
+                }
+            }
+            case RANGE -> {
+                if (rows.length > 0) {
+                    Register least = new Register();
+                    ((Numbers) of).get(extreme(of, rows, false), least);
+                    ((Numbers) of).get(extreme(of, rows, true), out);
+                    least.negate();
+                    out.plus(least);
+                }
+            }
+            case VARIANCE, SD -> {
+                variance((Numbers) of, rows, out);
+                if (measure == Measured.SD && !out.isMissing()) {
+                    root(out);
+                }
+            }
+            case MEDIAN -> quantile("median", (Numbers) of, rows, out);
+            case QUARTILE -> quantile("quartile-" + part.orElseThrow(), (Numbers) of, rows, out);
+            case PERCENTILE -> percentile(part.orElseThrow(), (Numbers) of, rows, out);
+        }
+    }
+
+    private static void root(Register of) {
+        if (of.state() == Register.State.DOUBLE) {
+            of.approximate(Math.sqrt(of.toDouble()));
+        } else if (!of.rootOfRatio()) {
+            of.figure(of.figure().root());
+        }
+    }
+
+    private static void sum(Numbers of, int[] rows, Register out) {
+        out.whole(0);
+        Optional<Powers> powers = powers(of, rows);
+        if (powers.isPresent()) {
+            out.figure(powers.get().sum());
+            return;
+        }
+        Register cell = new Register();
+        for (int row : rows) {
+            of.get(row, cell);
+            out.plus(cell);
+        }
+    }
+
+    private static void mean(Numbers of, int[] rows, Register out) {
+        if (rows.length > 0) {
+            sum(of, rows, out);
+            Register count = new Register();
+            count.whole(rows.length);
+            out.over(count);
+        }
+    }
+
+    /** Sum and sum of squares of some cells. */
+    private record Powers(Exact sum, Exact squares) {}
+
+    /** The powers of cells that share a denominator; empty where they do not. */
+    private static Optional<Powers> powers(Numbers of, int[] rows) {
+        if (of.common() == 0) {
+            return Optional.empty();
+        }
+        Wide sum = new Wide();
+        Wide squares = new Wide();
+        for (int row : rows) {
+            long word = of.word(row);
+            if (Math.abs(word) > MOST_SQUARED) {
+                return Optional.empty();
+            }
+            sum.add(word);
+            squares.addSquare(word);
+        }
+        Exact below = Exact.of(of.common());
+        return Optional.of(new Powers(
+                Exact.of(sum.total()).over(below), Exact.of(squares.total()).over(below.squared())));
+    }
+
+    /** A sum of 128 bits. */
+    private static final class Wide {
+        private long high;
+        private long low;
+
+        void add(long number) {
+            long before = low;
+            low += number;
+            high += (number >> 63) + (Long.compareUnsigned(low, before) < 0 ? 1 : 0);
+        }
+
+        void addSquare(long number) {
+            long product = number * number;
+            long before = low;
+            low += product;
+            high += Math.multiplyHigh(number, number) + (Long.compareUnsigned(low, before) < 0 ? 1 : 0);
+        }
+
+        BigInteger total() {
+            BigInteger unsigned =
+                    low >= 0 ? BigInteger.valueOf(low) : BigInteger.valueOf(low).add(TWO_TO_64);
+            return BigInteger.valueOf(high).shiftLeft(64).add(unsigned);
+        }
+    }
+
+    /** The variance: (Σx² − (Σx)²/n) over the divisor of the course. */
+    private void variance(Numbers of, int[] rows, Register out) {
+        int divisor = conventions.dividesByLess() ? rows.length - 1 : rows.length;
+        if (divisor <= 0) {
+            return;
+        }
+        Optional<Powers> powers = powers(of, rows);
+        if (powers.isPresent()) {
+            Exact sum = powers.get().sum();
+            out.figure(powers.get()
+                    .squares()
+                    .minus(sum.squared().over(rows.length))
+                    .over(divisor));
+            return;
+        }
+        Register mean = new Register();
+        mean(of, rows, mean);
+        mean.negate();
+        Register deviation = new Register();
+        out.whole(0);
+        for (int row : rows) {
+            of.get(row, deviation);
+            deviation.plus(mean);
+            deviation.times(deviation);
+            out.plus(deviation);
+        }
+        deviation.whole(divisor);
+        out.over(deviation);
+    }
+
+    private void percentile(Exact part, Numbers of, int[] rows, Register out) {
+        boolean least = part.signum() == 0;
+        if (least || part.equals(Exact.of(100))) {
+            int row = extreme(of, rows, !least);
+            if (row >= 0) {
+                of.get(row, out);
+            }
+            return;
+        }
+        Exact share = part.over(100);
+        String key = "quantile/"
+                + share.toPlaces(share.placesInFull().orElseThrow(), conventions.halves())
+                        .toPlainString();
+        quantile(key, of, rows, out);
+    }
+
+    private void quantile(String measure, Numbers of, int[] rows, Register out) {
+        if (rows.length == 0) {
+            return;
+        }
+        Optional<Exact> place = conventions.place(measure, rows.length);
+        if (place.isEmpty()) {
+            return;
+        }
+        int k = place.get().floor().intValue();
+        Exact rest = place.get().minus(Exact.of(k));
+        Register[] sorted = sorted(of, rows, k);
+        out.copy(sorted[0]);
+        if (rest.signum() > 0) {
+            Register apart = sorted[1];
+            Register down = new Register();
+            down.copy(sorted[0]);
+            down.negate();
+            apart.plus(down);
+            Register share = new Register();
+            share.figure(rest);
+            apart.times(share);
+            out.plus(apart);
+        }
+    }
+
+    /** The cells in places k and k + 1 of the sorted ones, from 1. */
+    private static Register[] sorted(Numbers of, int[] rows, int k) {
+        Register[] found = {new Register(), new Register()};
+        if (of.common() != 0) {
+            long[] words = new long[rows.length];
+            for (int i = 0; i < rows.length; i++) {
+                words[i] = of.word(rows[i]);
+            }
+            Arrays.sort(words);
+            found[0].ratio(words[k - 1], of.common());
+            found[1].ratio(words[Math.min(k, words.length - 1)], of.common());
+            return found;
+        }
+        Integer[] places = new Integer[rows.length];
+        Arrays.setAll(places, i -> rows[i]);
+        Arrays.sort(places, of::compare);
+        of.get(places[k - 1], found[0]);
+        of.get(places[Math.min(k, places.length - 1)], found[1]);
+        return found;
+    }
+
+    /** For each row its standard score within its group; missing where the group has no spread. */
+    Numbers scores(Numbers of, Groups groups) {
+        Numbers means = measures(Measured.MEAN, Optional.empty(), of, groups);
+        Numbers spreads = measures(Measured.SD, Optional.empty(), of, groups);
+        Numbers.Builder builder = new Numbers.Builder(of.size());
+        Register cell = new Register();
+        Register other = new Register();
+        for (int row = 0; row < of.size(); row++) {
+            if (row % PIECE == 0) {
+                pause.run();
+            }
+            of.get(row, cell);
+            int group = groups.one() ? 0 : groups.of()[row];
+            means.get(group, other);
+            other.negate();
+            cell.plus(other);
+            spreads.get(group, other);
+            other.settle();
+            if (other.isMissing()) {
+                cell.clear();
+            }
+            cell.over(other);
+            builder.add(cell);
+        }
+        return builder.build();
+    }
+
+    /** For each row the rank of its cell within its group, 1 the smallest or the largest; equal ones share the mean of their ranks. */
+    Numbers ranks(Vector of, Groups groups, boolean fromLargest) {
+        Groups.Laid laid = groups.laid();
+        long[] twice = new long[of.size()];
+        for (int group = 0; group < groups.count(); group++) {
+            int[] rows = known(of, laid, group);
+            Integer[] places = new Integer[rows.length];
+            Arrays.setAll(places, i -> rows[i]);
+            Arrays.sort(places, of::compare);
+            int from = 0;
+            while (from < places.length) {
+                int to = from + 1;
+                while (to < places.length && of.compare(places[from], places[to]) == 0) {
+                    to++;
+                }
+                long rank = fromLargest ? 2L * places.length - from - to + 1 : (long) from + to + 1;
+                for (int i = from; i < to; i++) {
+                    twice[places[i]] = rank;
+                }
+                from = to;
+            }
+        }
+        Numbers.Builder builder = new Numbers.Builder(of.size());
+        Register rank = new Register();
+        for (int row = 0; row < of.size(); row++) {
+            if (of.isMissing(row)) {
+                rank.clear();
+            } else if (twice[row] % 2 == 0) {
+                rank.whole(twice[row] / 2);
+            } else {
+                rank.ratio(twice[row] * 5, 10);
+            }
+            builder.add(rank);
+        }
+        return builder.build();
+    }
+
+    /** For each row the sum of the cells of its group so far; at a missing one the total so far. */
+    Numbers runningTotals(Numbers of, Groups groups) {
+        Map<Integer, Register> totals = new HashMap<>();
+        Numbers.Builder builder = new Numbers.Builder(of.size());
+        Register cell = new Register();
+        Register out = new Register();
+        for (int row = 0; row < of.size(); row++) {
+            if (row % PIECE == 0) {
+                pause.run();
+            }
+            Register total = totals.computeIfAbsent(groups.of()[row], group -> {
+                Register fresh = new Register();
+                fresh.whole(0);
+                return fresh;
+            });
+            of.get(row, cell);
+            if (!cell.isMissing()) {
+                total.plus(cell);
+            }
+            out.copy(total);
+            builder.add(out);
+        }
+        return builder.build();
+    }
+}

@@ -1,0 +1,169 @@
+package promedio.core.trail;
+
+import java.util.Optional;
+import promedio.core.data.Column;
+import promedio.core.data.ColumnVectors;
+import promedio.core.vector.Kind;
+import promedio.core.vector.Texts;
+import promedio.core.vector.Vector;
+import promedio.core.vector.Vectors;
+
+/**
+ * A column of a table as it is after some steps: some rows of a column of the original, which are taken apart only when they are
+ * needed, or what was worked out.
+ */
+public final class Field {
+    private final String name;
+    private final String unit;
+    private final Origin origin;
+    private final int[] rows;
+    private Vector vector;
+    private Texts others;
+    private Column column;
+
+    private Field(String name, String unit, Origin origin, int[] rows, Vector vector, Texts others) {
+        this.name = name;
+        this.unit = unit;
+        this.origin = origin;
+        this.rows = rows;
+        this.vector = vector;
+        this.others = others;
+    }
+
+    /** A column of the original, taken apart once for all that comes of it. */
+    private static final class Origin {
+        private final Column column;
+        private Vector vector;
+        private Texts others;
+
+        Origin(Column column) {
+            this.column = column;
+        }
+
+        synchronized Vector vector() {
+            if (vector == null) {
+                vector = ColumnVectors.of(column);
+            }
+            return vector;
+        }
+
+        /** Cells that are neither missing nor of the kind of the column, as they are written. */
+        synchronized Texts others() {
+            if (others == null && column.others() == 0) {
+                others = Texts.constant(Optional.empty(), column.size());
+            } else if (others == null) {
+                Texts.Builder builder = new Texts.Builder(column.size());
+                for (int row = 0; row < column.size(); row++) {
+                    boolean other = vector().isMissing(row) && !column.isMissing(row);
+                    if (other) {
+                        builder.add(column.entries().text(row).strip());
+                    } else {
+                        builder.missing();
+                    }
+                }
+                others = builder.build();
+            }
+            return others;
+        }
+    }
+
+    /** A column of the original. */
+    static Field of(Column column) {
+        return new Field(column.name(), column.unit(), new Origin(column), null, null, null);
+    }
+
+    /** What was worked out. */
+    static Field of(String name, String unit, Vector vector) {
+        return new Field(name, unit, null, null, vector, Texts.constant(Optional.empty(), vector.size()));
+    }
+
+    /** What was worked out, with cells that are none of its kind. */
+    static Field of(String name, String unit, Vector vector, Texts others) {
+        return new Field(name, unit, null, null, vector, others);
+    }
+
+    /** Its name. */
+    public String name() {
+        return name;
+    }
+
+    /** The unit of its numbers; empty where there is none. */
+    public String unit() {
+        return unit;
+    }
+
+    /** The same under another name. */
+    Field renamed(String other, String otherUnit) {
+        return new Field(other, otherUnit, origin, rows, vector, others);
+    }
+
+    /** Some of its rows, −1 for a missing cell; with the rows of the origin worked out by whoever knows them already. */
+    Field picked(int[] picked, int[] ofOrigin) {
+        return origin == null
+                ? new Field(name, unit, null, null, vector.pick(picked), others.pick(picked))
+                : new Field(name, unit, origin, ofOrigin, null, null);
+    }
+
+    /** The rows of its origin, where it is of the original and some were left out. */
+    int[] rows() {
+        return rows;
+    }
+
+    boolean isOfOriginal() {
+        return origin != null;
+    }
+
+    /** What it is computed with. */
+    public synchronized Vector vector() {
+        if (vector == null) {
+            vector = rows == null ? origin.vector() : origin.vector().pick(rows);
+        }
+        return vector;
+    }
+
+    /** Cells that are none of its kind, as they are written; missing elsewhere. */
+    public synchronized Texts others() {
+        if (others == null) {
+            others = rows == null ? origin.others() : origin.others().pick(rows);
+        }
+        return others;
+    }
+
+    /** How many cells are none of its kind. */
+    long countOthers() {
+        if (origin != null && origin.column.others() == 0) {
+            return 0;
+        }
+        long count = 0;
+        for (int row = 0; row < others().size(); row++) {
+            count += others().isMissing(row) ? 0 : 1;
+        }
+        return count;
+    }
+
+    /** What its cells are. */
+    public Kind kind() {
+        return vector().kind();
+    }
+
+    /** The column as it is looked at: cells of the original as they are written there. */
+    public synchronized Column column() {
+        if (column == null) {
+            Column made = origin == null
+                    ? ColumnVectors.made(name, unit, vector(), others())
+                    : rows == null ? origin.column : ColumnVectors.pick(origin.column, rows);
+            column = made.name().equals(name) && made.unit().equals(unit) ? made : made.renamed(name, unit);
+        }
+        return column;
+    }
+
+    /** A cell as it is written out: numbers with a decimal point, dates in ISO 8601, a missing one empty. */
+    public String written(int row, int digits) {
+        return others().isMissing(row) ? vector().text(row, digits) : others().get(row);
+    }
+
+    /** A cell as it is written out, numbers with the usual digits. */
+    public String written(int row) {
+        return written(row, Vectors.DIGITS);
+    }
+}

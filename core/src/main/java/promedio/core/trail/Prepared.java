@@ -1,0 +1,76 @@
+package promedio.core.trail;
+
+import java.util.ArrayList;
+import java.util.IdentityHashMap;
+import java.util.List;
+import promedio.core.data.Table;
+
+/**
+ * A table as it is after some steps.
+ *
+ * @param fields its columns, all of one length
+ * @param rows how many rows it has
+ */
+public record Prepared(List<Field> fields, int rows) {
+    /** Copies the list. */
+    public Prepared {
+        fields = List.copyOf(fields);
+    }
+
+    /** A table before any step. */
+    public static Prepared of(Table table) {
+        return new Prepared(table.columns().stream().map(Field::of).toList(), table.rows());
+    }
+
+    /** The names of its columns. */
+    public List<String> names() {
+        return fields.stream().map(Field::name).toList();
+    }
+
+    /** The column with a name, which it has. */
+    public Field field(String name) {
+        return fields.get(names().indexOf(name));
+    }
+
+    /** Some of its rows in their order; −1 for a row of missing cells. */
+    Prepared picked(int[] picked) {
+        // Columns of the original that lost the same rows go on sharing where they come from.
+        IdentityHashMap<int[], int[]> composed = new IdentityHashMap<>();
+        List<Field> some = new ArrayList<>();
+        for (Field field : fields) {
+            int[] before = field.rows();
+            int[] rowsOfOrigin = before == null || !field.isOfOriginal()
+                    ? picked
+                    : composed.computeIfAbsent(before, same -> composed(before, picked));
+            some.add(field.picked(picked, rowsOfOrigin));
+        }
+        return new Prepared(some, picked.length);
+    }
+
+    private static int[] composed(int[] before, int[] picked) {
+        int[] rows = new int[picked.length];
+        for (int i = 0; i < rows.length; i++) {
+            rows[i] = picked[i] < 0 ? -1 : before[picked[i]];
+        }
+        return rows;
+    }
+
+    /** With another column in place of one. */
+    Prepared with(int place, Field field) {
+        List<Field> changed = new ArrayList<>(fields);
+        changed.set(place, field);
+        return new Prepared(changed, rows);
+    }
+
+    /** With another column behind the last. */
+    Prepared and(Field field) {
+        List<Field> more = new ArrayList<>(fields);
+        more.add(field);
+        return new Prepared(more, rows);
+    }
+
+    /** The table as it is looked at. */
+    public Table table() {
+        return new Table(fields.stream().map(Field::column).toList(), rows);
+    }
+}

@@ -1,0 +1,136 @@
+package promedio.core.trail;
+
+import java.util.List;
+import java.util.Optional;
+import promedio.core.language.Expression;
+import promedio.core.language.Place;
+import promedio.core.number.Exact;
+
+/** A step of a trail, taken apart: definitions for tables, section 10. */
+public sealed interface Step {
+    /** Rows where a condition is true stay, or go. */
+    record Where(boolean keep, Expression condition) implements Step {}
+
+    /** Columns stay in the order given, or go. */
+    record Columns(boolean keep, List<Expression.Run> columns) implements Step {
+        /** Copies the columns. */
+        public Columns {
+            columns = List.copyOf(columns);
+        }
+    }
+
+    /** A column gets another name. */
+    record Rename(Expression.Column column, Expression.Column name) implements Step {}
+
+    /** A column is worked out. */
+    record WorkOut(Expression.Column name, Expression formula) implements Step {}
+
+    /** Numbers are sorted into bands. */
+    record Bands(Expression.Column column, Expression.Column name, List<Band> bands) implements Step {
+        /** Copies the bands. */
+        public Bands {
+            bands = List.copyOf(bands);
+        }
+    }
+
+    /** A band: a class as it is written, and what it is called. */
+    record Band(Place at, String written, Optional<String> label) {}
+
+    /** A cell as it is written in a step. */
+    sealed interface Cell {
+        /** Where it was written. */
+        Place at();
+    }
+
+    /** A number. */
+    record NumberCell(Place at, Exact value) implements Cell {}
+
+    /** A text. */
+    record TextCell(Place at, String text) implements Cell {}
+
+    /** Yes or no. */
+    record TruthCell(Place at, boolean yes) implements Cell {}
+
+    /** A missing cell. */
+    record MissingCell(Place at) implements Cell {}
+
+    /** A cell and what stands there instead. */
+    record Replacement(Cell of, Cell with) {}
+
+    /** Cells are replaced, all at once. */
+    record Replace(List<Expression.Run> columns, List<Replacement> replacements) implements Step {
+        /** Copies the lists. */
+        public Replace {
+            columns = List.copyOf(columns);
+            replacements = List.copyOf(replacements);
+        }
+    }
+
+    /** Values are given names, which make a category. */
+    record NameValues(Expression.Column column, List<Named> names) implements Step {
+        /** Copies the names. */
+        public NameValues {
+            names = List.copyOf(names);
+        }
+    }
+
+    /** A value and its name. */
+    record Named(Cell value, String name) {}
+
+    /** A missing cell takes the nearest above that is not. */
+    record CarryDown(List<Expression.Run> columns) implements Step {
+        /** Copies the columns. */
+        public CarryDown {
+            columns = List.copyOf(columns);
+        }
+    }
+
+    /** Rows are put in order. */
+    record Order(List<Key> keys) implements Step {
+        /** Copies the keys. */
+        public Order {
+            keys = List.copyOf(keys);
+        }
+    }
+
+    /** A column to order by. */
+    record Key(Expression.Column column, boolean largestFirst) {}
+
+    /** Standard scores. */
+    record Standardise(Place at, Expression.Column column, Expression.Column name, List<Expression.Column> within)
+            implements Step {
+        /** Copies the columns. */
+        public Standardise {
+            within = List.copyOf(within);
+        }
+    }
+
+    /** A row for each group, or one in all. */
+    record RowPer(List<Expression.Column> groups, List<Summary> summaries) implements Step {
+        /** Copies the lists. */
+        public RowPer {
+            groups = List.copyOf(groups);
+            summaries = List.copyOf(summaries);
+        }
+    }
+
+    /** A summary of a group; without a formula how many rows it has. */
+    record Summary(Place at, Optional<Expression> formula, String name) {}
+
+    /** A row for each cell of some columns. */
+    record RowPerCell(List<Expression.Run> columns, Expression.Column values, Expression.Column names) implements Step {
+        /** Copies the columns. */
+        public RowPerCell {
+            columns = List.copyOf(columns);
+        }
+    }
+
+    /** A column for each value of one. */
+    record ColumnPer(Expression.Column names, Expression.Column values) implements Step {}
+
+    /** Some rows are drawn. */
+    record Draw(Place at, Exact count, Exact seed) implements Step {}
+
+    /** Columns of another file are added where a key agrees. */
+    record Join(Place at, String file, Expression.Column key) implements Step {}
+}

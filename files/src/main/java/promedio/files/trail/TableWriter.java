@@ -1,0 +1,158 @@
+package promedio.files.trail;
+
+import com.fasterxml.jackson.core.JsonGenerator;
+import com.fasterxml.jackson.core.json.JsonWriteFeature;
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import de.siegmar.fastcsv.writer.CsvWriter;
+import de.siegmar.fastcsv.writer.LineDelimiter;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.OutputStreamWriter;
+import java.io.Writer;
+import java.math.BigDecimal;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.dhatim.fastexcel.Workbook;
+import org.dhatim.fastexcel.Worksheet;
+import promedio.core.sentence.Sentence;
+import promedio.core.trail.Field;
+import promedio.core.trail.Prepared;
+import promedio.core.vector.Kind;
+import promedio.files.AtomicFile;
+import promedio.files.InputProblem;
+
+/** Writes a table as it is after some steps: CSV, an ODS or XLSX workbook, or JSON. */
+public final class TableWriter {
+    private static final int SHEET_ROWS = 1_048_576;
+    private static final int SHEET_COLUMNS = 16_384;
+    /** A workbook's number holds so many digits; a longer one is written as text. */
+    private static final int NUMBER_DIGITS = 15;
+
+    private final Prepared table;
+    private final int digits;
+
+    /**
+     * A writer.
+     *
+     * @param digits of numbers that do not end within 34
+     */
+    public TableWriter(Prepared table, int digits) {
+        this.table = table;
+        this.digits = digits;
+    }
+
+    /** Writes the file in the format that its name tells; it is replaced as a whole or left as it was. @throws InputProblem when it cannot be */
+    public void write(Path file) throws InputProblem {
+        String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
+        boolean workbook = name.endsWith(".ods") || name.endsWith(".xlsx");
+        if (!workbook && !name.endsWith(".csv") && !name.endsWith(".json")) {
+            throw new InputProblem(Sentence.of("table.format", file.getFileName()));
+        }
+        if (workbook && (table.rows() >= SHEET_ROWS || table.fields().size() > SHEET_COLUMNS)) {
+            throw new InputProblem(Sentence.of("table.too-large", table.rows(), SHEET_ROWS - 1));
+        }
+        try {
+            AtomicFile.write(file, out -> {
+                if (name.endsWith(".csv")) {
+                    csv(new OutputStreamWriter(out, StandardCharsets.UTF_8));
+                } else if (name.endsWith(".json")) {
+                    json(out);
+                } else if (name.endsWith(".xlsx")) {
+                    xlsx(out);
+                } else {
+                    new OdsWriter(this).write(out);
+                }
+            });
+        } catch (IOException problem) {
+            throw AtomicFile.problem(file, problem);
+        }
+    }
+
+    Prepared table() {
+        return table;
+    }
+
+    String cell(Field field, int row) {
+        return field.written(row, digits);
+    }
+
+    /** Writes CSV: UTF-8, commas, a heading row, as RFC 4180 has it. */
+    public void csv(Writer out) throws IOException {
+        CsvWriter writer = CsvWriter.builder().lineDelimiter(LineDelimiter.CRLF).build(out);
+        writer.writeRecord(table.names());
+        List<String> cells = new ArrayList<>();
+        for (int row = 0; row < table.rows(); row++) {
+            cells.clear();
+            for (Field field : table.fields()) {
+                cells.add(cell(field, row));
+            }
+            writer.writeRecord(cells);
+        }
+        writer.flush();
+    }
+
+    private void json(OutputStream out) throws IOException {
+        JsonMapper mapper = JsonMapper.builder()
+                .disable(JsonWriteFeature.WRITE_NAN_AS_STRINGS)
+                .build();
+        try (JsonGenerator generator = mapper.createGenerator(out).useDefaultPrettyPrinter()) {
+            generator.disable(JsonGenerator.Feature.AUTO_CLOSE_TARGET);
+            generator.writeStartArray();
+            for (int row = 0; row < table.rows(); row++) {
+                generator.writeStartObject();
+                for (Field field : table.fields()) {
+                    generator.writeFieldName(field.name());
+                    json(generator, field, row);
+                }
+                generator.writeEndObject();
+            }
+            generator.writeEndArray();
+        }
+    }
+
+    private void json(JsonGenerator generator, Field field, int row) throws IOException {
+        String cell = cell(field, row);
+        if (cell.isEmpty()) {
+            generator.writeNull();
+        } else if (isNumber(field, row)) {
+            generator.writeNumber(new BigDecimal(cell));
+        } else if (field.kind() == Kind.TRUTH) {
+            generator.writeBoolean(cell.equals("yes"));
+        } else {
+            generator.writeString(cell);
+        }
+    }
+
+    static boolean isNumber(Field field, int row) {
+        return field.kind() == Kind.NUMBER && !field.vector().isMissing(row);
+    }
+
+    /** Whether a number is held by a workbook as it is. */
+    static boolean fits(String cell) {
+        BigDecimal number = new BigDecimal(cell);
+        return number.precision() <= NUMBER_DIGITS && Double.isFinite(number.doubleValue());
+    }
+
+    private void xlsx(OutputStream out) throws IOException {
+        try (Workbook workbook = new Workbook(out, "Promedio", "1.0")) {
+            Worksheet sheet = workbook.newWorksheet("Table");
+            for (int column = 0; column < table.fields().size(); column++) {
+                sheet.value(0, column, table.fields().get(column).name());
+            }
+            for (int row = 0; row < table.rows(); row++) {
+                for (int column = 0; column < table.fields().size(); column++) {
+                    Field field = table.fields().get(column);
+                    String cell = cell(field, row);
+                    if (isNumber(field, row) && fits(cell)) {
+                        sheet.value(row + 1, column, new BigDecimal(cell));
+                    } else if (!cell.isEmpty()) {
+                        sheet.value(row + 1, column, cell);
+                    }
+                }
+            }
+        }
+    }
+}
