@@ -68,7 +68,10 @@ final class OdsWriter {
         xml.writeStartElement("table", "table", TABLE);
         xml.writeAttribute("table", TABLE, "name", "Table");
         xml.writeEmptyElement("table", "table-column", TABLE);
-        xml.writeAttribute("table", TABLE, "number-columns-repeated",
+        xml.writeAttribute(
+                "table",
+                TABLE,
+                "number-columns-repeated",
                 Integer.toString(writer.table().fields().size()));
         xml.writeStartElement("table", "table-row", TABLE);
         for (Field field : writer.table().fields()) {

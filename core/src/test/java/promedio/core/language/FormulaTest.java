@@ -1,0 +1,204 @@
+package promedio.core.language;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Map;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import promedio.core.course.CourseCard;
+import promedio.core.jotter.Jotted;
+import promedio.core.jotter.Jotter;
+
+/** Formulas as definitions 11 have them, worked out in the jotter. */
+@DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
+class FormulaTest {
+    private static Jotted ask(String text) {
+        return new Jotter(Map.of(), CourseCard.STANDARD, 1, () -> {}).ask(text);
+    }
+
+    private static String answer(String text) {
+        Jotted jotted = ask(text);
+        return jotted.fault()
+                .map(fault -> "at " + (fault.at().from() + 1) + ": " + fault.sentence())
+                .orElseGet(() -> (jotted.isApproximate() ? "≈" : "") + String.join(" ", jotted.values(15)));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "0.1 + 0.2 | 0.3",
+                "1/3 × 3 | 1",
+                "-2^2 | -4",
+                "2^3^2 | 512",
+                "2^-1 | 0.5",
+                "0^-1 | ``",
+                "7 ÷ 0 | ``",
+                "2 − −3 | 5",
+                "root(9/16) | 0.75",
+                "root(2)^2 | 2",
+                "root(2) | ≈1.4142135623731",
+                "root(-1) | ``",
+                "exp(0) | ≈1",
+                "9007199254740993 × 3 | 27021597764222979",
+                "4e30 × 5e30 | 2e+61",
+                "rounded(2.345, 2) | 2.35",
+                "rounded(-2.5, 0) | -3",
+                "rounded(1250, -2) | 1300",
+                "down(-1.5) | -2",
+                "up(-1.5) | -1",
+                "remainder(-7, 3) | 2",
+                "remainder(7, -3) | -2",
+                "length(`µ😀x`) | at 8: “`” cannot stand here; expected a value.",
+                "length(\"µ😀x\") | 3",
+                "part(\"bench\", 2, 9) | ench",
+                "part(\"bench\", 4, 2) | ``",
+                "\"a\" joined with text(1/4) | a0.25",
+                "number(\"12,5\") | ``",
+                "upper(trimmed(\" oak \")) | OAK",
+                "weekday(date \"2031-04-07\") | 1",
+                "days(date \"2031-02-28\", date \"2031-03-01T12:00\") | 1.5",
+                "hour(date \"2031-04-05\") | ``",
+                "date(\"5/4/2031\", \"d/m/y\") | 2031-04-05",
+                "date \"2031-02-29\" | at 6: “2031-02-29” is no date of the calendar. Write date \"2031-04-05\".",
+                "if 3 > 2 then \"a\" else \"b\" | a",
+                "if missing then 1 else 2 | ``",
+                "no and missing | no",
+                "yes or missing | yes",
+                "not missing = 1 | ``",
+                "5 between 6 and missing | no",
+                "1 is one of (1, missing) | yes",
+                "1 is one of (2, missing) | ``",
+                "\"Oak\" = \"oak\" | no",
+                "\"10\" > 9 | at 1: These cannot be compared: texts and numbers.",
+                "first known(missing, 4) | 4",
+                "mean of (3, 4, 5) | 4",
+                "sd of (2, 4, 6) | 2",
+                "variance of (1/3, 2/3) | 0.0555555555555556",
+                "quartile 1 of (1 to 11) | 3",
+                "percentile 100 of (3, 9, 4) | 9",
+                "mode of (1, 1, 2, 2) | ``",
+                "sum of (missing, missing) | 0",
+                "count where (1, 2, missing) > 1 | 1",
+                "share where (1, 2, missing) > 1 | 0.5",
+                "rank of (3, 1, 3) from the largest | 1.5 3 1.5",
+                "running total of (1, missing, 2) | 1 1 3",
+                "(1, 2, 3) + (1, 2) | at 1: The lists have 3 and 2 values; only lists of one length go together.",
+                "(1, 2, 3) × 2 | 2 4 6",
+                "3 to 1 by -1 | 3 2 1",
+                "mena of (3, 4) | at 1: There is no measure or function “mena”. Did you mean mean?",
+                "1 < 2 < 3 | at 7: “<” cannot stand here; expected “to”, the end.",
+                "2 * if 1 = 1 then 2 else 3 | at 5: “if” cannot stand here; expected a value.",
+                "minutes + 1 | at 1: There is no column “minutes”.",
+                "root(1, 2) | at 1: root takes one value in brackets, and here are 2.",
+                "3 + | at 4: It ends too early; expected a value.",
+            })
+    void formulas_are_exact_and_faults_are_told_at_their_place(String text, String expected) {
+        assertThat(answer(text)).isEqualTo(expected);
+    }
+
+    @Test
+    void the_last_result_goes_on_and_a_seed_draws_the_same() {
+        Jotter jotter = new Jotter(Map.of(), CourseCard.STANDARD, 1, () -> {});
+        jotter.ask("4 + 4");
+        assertThat(jotter.ask("it × 3").values(15)).containsExactly("24");
+        jotter.ask("nonsense");
+        assertThat(jotter.ask("it").values(15)).containsExactly("24");
+        jotter.ask("seed 7");
+        Jotted first = jotter.ask("take 3 of (1 to 50)");
+        jotter.ask("seed 7");
+        assertThat(jotter.ask("take 3 of (1 to 50)").values(15)).isEqualTo(first.values(15));
+    }
+
+    @Test
+    void deep_nesting_is_told_and_breaks_nothing() {
+        assertThat(answer("(".repeat(5000) + "1")).contains("too deeply nested");
+        assertThat(answer("not ".repeat(3000) + "yes"))
+                .isIn(
+                        "yes",
+                        "at 1: This is too deeply nested, or too long, to be read. Work it out in several steps.",
+                        "at 1: This becomes too large to be worked out.");
+        assertThat(answer("-".repeat(500) + "1")).isEqualTo("1");
+    }
+
+    /** Whatever is put together of the words of the language is worked out or told. */
+    @Property(tries = 1500)
+    void anything_is_worked_out_or_told(@ForAll("pieces") String text) {
+        Jotted jotted = ask(text);
+        assertThat(jotted.fault().isPresent()
+                        || jotted.result().isPresent()
+                        || !jotted.told().isEmpty())
+                .isTrue();
+        jotted.fault().ifPresent(fault -> assertThat(fault.at().from()).isBetween(0, text.length()));
+    }
+
+    @Provide
+    Arbitrary<String> pieces() {
+        return Arbitraries.of(
+                        "1",
+                        "2",
+                        "0.5",
+                        "(",
+                        ")",
+                        ",",
+                        "+",
+                        "-",
+                        "*",
+                        "/",
+                        "^",
+                        "=",
+                        "<",
+                        "and",
+                        "or",
+                        "not",
+                        "if",
+                        "then",
+                        "else",
+                        "mean",
+                        "of",
+                        "count",
+                        "where",
+                        "sum",
+                        "along",
+                        "within",
+                        "missing",
+                        "yes",
+                        "\"a\"",
+                        "'b'",
+                        "is",
+                        "one",
+                        "between",
+                        "root",
+                        "rounded",
+                        "to",
+                        "by",
+                        "it",
+                        "date",
+                        "\"2031-04-05\"",
+                        "contains",
+                        "rank",
+                        "row",
+                        "number",
+                        "first",
+                        "known",
+                        "take",
+                        "seed",
+                        "§",
+                        "percentile",
+                        "standard",
+                        "score")
+                .list()
+                .ofMinSize(1)
+                .ofMaxSize(12)
+                .map(words -> String.join(" ", words));
+    }
+}

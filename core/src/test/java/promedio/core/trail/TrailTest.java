@@ -1,0 +1,344 @@
+package promedio.core.trail;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.IntStream;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+import promedio.core.course.CourseCard;
+import promedio.core.data.CellRules;
+import promedio.core.data.Entries;
+import promedio.core.data.Table;
+import promedio.core.data.TableReading;
+import promedio.core.sentence.Sentence;
+
+/** Steps as definitions 10 have them, by hand; and the laws that hold of any of them. */
+@DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
+class TrailTest {
+    private static final CourseCard CARD = CourseCard.STANDARD;
+
+    /** A table as it is written, columns parted by bars and rows by line ends. */
+    private static Table table(String written) {
+        List<List<String>> rows = written.strip()
+                .lines()
+                .map(line ->
+                        Arrays.stream(line.split("\\|", -1)).map(String::strip).toList())
+                .toList();
+        List<Entries> columns = IntStream.range(0, rows.get(0).size())
+                .mapToObj(column -> Entries.of(
+                        rows.stream().skip(1).map(row -> row.get(column)).toList()))
+                .toList();
+        return TableReading.of(rows.get(0), columns, CellRules.GUESSED, true).table();
+    }
+
+    private static final Table LOG = table(
+            """
+            Item    | Minutes | Cost | Bench | Day
+            lamp    | 12      | 3.50 | Oak   | 2031-04-05
+            radio   | 45      | 10   | Elm   | 2031-04-06
+            lamp    | n/a     | 2.25 | Oak   | 2031-04-06
+                    | 20      |      | Elm   | 2031-04-07
+            bicycle | 75      | 12   | Oak   | 2031-04-08
+            lamp    | 8       | 1.1  | Ash   | 2031-04-09
+            radio   | 30      | 9    |       | 2031-04-10
+            lamp    | 30      | 9    | Ash   | 2031-04-11
+            lamp    | 31      | 9    | Ash   | 2031-04-12
+            lamp    | 32      | 9    | Elm   | 2031-04-13
+            """);
+
+    private static Walk walk(Table table, String... steps) {
+        Sources benches = (file, key) -> table(
+                file.equals("benches")
+                        ? "Bench | Place\nOak | window\nElm | door\nOak2 | 1"
+                        : "Bench | Place\nOak | window\nOak | door\nElm | 3");
+        return Walk.of(Prepared.of(table), CARD).along(Trail.of(steps), CARD, benches, () -> {});
+    }
+
+    private static String written(Prepared table) {
+        List<String> lines = new ArrayList<>(List.of(String.join(",", table.names())));
+        for (int row = 0; row < table.rows(); row++) {
+            int at = row;
+            lines.add(String.join(
+                    ",", table.fields().stream().map(field -> field.written(at)).toList()));
+        }
+        return String.join("\n", lines) + "\n";
+    }
+
+    private static String after(String... steps) {
+        Walk walk = walk(LOG, steps);
+        return walk.fault()
+                .map(fault -> "step " + walk.faulty() + " at " + (fault.at().from() + 1) + ": " + fault.sentence())
+                .orElseGet(() -> written(walk.last()));
+    }
+
+    private static List<String> told(String... steps) {
+        return walk(LOG, steps).told().stream()
+                .flatMap(List::stream)
+                .map(Sentence::toString)
+                .toList();
+    }
+
+    @Test
+    void rows_are_kept_by_a_condition_and_a_missing_one_is_told() {
+        assertThat(after("keep rows where Minutes > 40", "keep columns Item, Cost to Bench"))
+                .isEqualTo("Item,Cost,Bench\nradio,10,Elm\nbicycle,12,Oak\n");
+        assertThat(told("keep rows where Minutes > 40"))
+                .containsExactly(
+                        "Minutes has 1 cell that is not a number, and counts as missing.",
+                        "The condition is missing in 1 row, which is left out.");
+        assertThat(after("leave out rows where Day < date \"2031-04-13\" or Item is missing", "leave out columns Day"))
+                .isEqualTo("Item,Minutes,Cost,Bench\nlamp,32,9,Elm\n");
+    }
+
+    @Test
+    void what_is_worked_out_stays_exact_from_step_to_step() {
+        assertThat(after(
+                        "keep rows where row number <= 2",
+                        "work out third = Cost / 3",
+                        "work out back = third * 3",
+                        "rename back to 'Cost again'",
+                        "keep columns third, 'Cost again'"))
+                .isEqualTo("third,Cost again\n1.16666666666667,3.5\n3.33333333333333,10\n");
+    }
+
+    @Test
+    void bands_take_what_their_words_say_and_the_card_parts_what_two_claim() {
+        assertThat(after(
+                        "sort into bands Minutes as B: under 12 \"short\", 12-30 \"usual\", 30-45 \"long\"",
+                        "keep columns Minutes, B"))
+                .isEqualTo(
+                        "Minutes,B\n12,usual\n45,long\nn/a,\n20,usual\n75,\n8,short\n30,long\n30,long\n31,long\n32,long\n");
+        assertThat(told("sort into bands Minutes as B: under 12, 12-30, 30-45"))
+                .containsExactly("1 value lies in no band: missing there.");
+        assertThat(after("sort into bands Minutes as B: under 12, 11 to under 20"))
+                .isEqualTo("step 1 at 41: The bands under 12 and 11 to under 20 overlap.");
+        assertThat(after(
+                        "sort into bands Minutes as B: up to 12, over 12 up to 31, over 31",
+                        "keep columns B",
+                        "keep rows where row number between 1 and 6"))
+                .isEqualTo("B\nup to 12\nover 31\n\nover 12 up to 31\nover 31\nup to 12\n");
+    }
+
+    @Test
+    void cells_are_replaced_all_at_once_and_values_named() {
+        assertThat(after(
+                        "replace in Bench: \"Oak\" with \"Elm\", \"Elm\" with \"Oak\", missing with \"none\"",
+                        "replace in Minutes: \"n/a\" with missing, 75 with 7.5",
+                        "keep columns Minutes, Bench",
+                        "keep rows where row number between 3 and 7"))
+                .isEqualTo("Minutes,Bench\n,Elm\n20,Oak\n7.5,Elm\n8,Ash\n30,none\n");
+        assertThat(told("replace in Bench: \"Birch\" with \"Elm\""))
+                .containsExactly("In the 10 rows of Bench nothing was found to replace.");
+        assertThat(after(
+                        "name values of Bench: \"Elm\" = \"E\", \"Ash\" = \"A\"",
+                        "put in order by Bench, Minutes largest first",
+                        "keep columns Bench, Minutes"))
+                .isEqualTo("Bench,Minutes\nE,45\nE,32\nE,20\nA,31\nA,30\nA,8\nOak,75\nOak,12\nOak,n/a\n,30\n");
+        assertThat(after("replace in Minutes: 12 with \"twelve\""))
+                .isEqualTo("step 1 at 29: Minutes holds numbers; nothing else can stand there.");
+    }
+
+    @Test
+    void missing_cells_are_filled_from_above() {
+        assertThat(after("carry down Item", "keep columns Item", "keep rows where row number between 3 and 5"))
+                .isEqualTo("Item\nlamp\nlamp\nbicycle\n");
+    }
+
+    @Test
+    void a_row_for_each_group_has_its_measures_in_order() {
+        assertThat(
+                        after(
+                                "one row per Bench: n, count of Minutes, mean of Minutes as M, sum of Cost, largest of Day as last"))
+                .isEqualTo(
+                        """
+                        Bench,n,count of Minutes,M,sum of Cost,last
+                        Ash,3,3,23,19.1,2031-04-12
+                        Elm,3,3,32.3333333333333,19,2031-04-13
+                        Oak,3,2,43.5,17.75,2031-04-08
+                        ,1,1,30,9,2031-04-10
+                        """);
+        assertThat(after("one row in all: n, median of Minutes, sum of Cost / count of Cost as each"))
+                .isEqualTo("n,median of Minutes,each\n10,30,7.20555555555556\n");
+        assertThat(after("one row per Bench: Cost"))
+                .isEqualTo(
+                        "step 1 at 20: Cost differs from row to row here. Say which measure of it is meant, such as mean of Cost.");
+    }
+
+    @Test
+    void cells_become_rows_and_rows_cells() {
+        Table wide = table("Who | Math | Art\nAda | 3 | 5\nBen | 4 |\nCy | 1 | 2");
+        Walk longer = walk(wide, "one row per cell of Math, Art: values as Mark, names as Subject");
+        assertThat(written(longer.last()))
+                .isEqualTo("Who,Subject,Mark\nAda,Math,3\nAda,Art,5\nBen,Math,4\nBen,Art,\nCy,Math,1\nCy,Art,2\n");
+        Walk back = walk(
+                wide,
+                "one row per cell of Math, Art: values as Mark, names as Subject",
+                "one column per Subject: values Mark");
+        assertThat(written(back.last())).isEqualTo("Who,Math,Art\nAda,3,5\nBen,4,\nCy,1,2\n");
+        assertThat(after("keep columns Item, Bench, Minutes", "one column per Bench: values Minutes"))
+                .contains("There are two values for one place, 12 and n/a: in the new column Oak, in the row of lamp.");
+    }
+
+    @Test
+    void columns_of_another_file_are_joined_by_a_key() {
+        assertThat(after(
+                        "join with 'benches' by Bench",
+                        "keep columns Bench, Place",
+                        "keep rows where row number between 5 and 7"))
+                .isEqualTo("Bench,Place\nOak,window\nAsh,\n,\n");
+        assertThat(told("join with 'benches' by Bench"))
+                .containsExactly(
+                        "3 rows have no partner: their new cells are missing.",
+                        "1 row has no value of Bench: its new cells are missing.");
+        assertThat(after("join with 'twice' by Bench"))
+                .isEqualTo("step 1 at 1: Oak stands twice in twice, so that it is not known which row is meant.");
+    }
+
+    @Test
+    void a_step_that_does_not_fit_stops_the_trail_and_says_where() {
+        assertThat(after("keep columns Item, Cost", "keep rows where Minuts > 3"))
+                .isEqualTo("step 2 at 17: There is no column “Minuts”.");
+        assertThat(after("keep rows where Minuts > 3"))
+                .isEqualTo("step 1 at 17: There is no column “Minuts”. Did you mean Minutes?");
+        assertThat(after("kep rows where Minutes > 3"))
+                .startsWith("step 1 at 1: “kep” cannot stand here;")
+                .endsWith("Did you mean keep?");
+        assertThat(after("work out Cost = 3"))
+                .isEqualTo("step 1 at 10: There is a column Cost already. Choose another name.");
+        assertThat(walk(LOG, "keep rows where Minuts > 3").last().rows()).isEqualTo(10);
+    }
+
+    @Test
+    void a_trail_is_read_as_it_was_written_with_its_notes() throws Exception {
+        String text =
+                """
+                promedio trail 1
+                reading: skip 2, missing "n/a"
+                # why
+                # because
+                keep rows where a > 1
+                off: draw 3 rows, seed 1
+                sort into bands a as b: under 5,
+                  5 and over
+                # the end
+                """;
+        Trail trail = Trail.read(text);
+        assertThat(trail.written()).isEqualTo(text);
+        assertThat(trail.steps().get(0).note()).isEqualTo("why\nbecause");
+        assertThat(trail.steps().get(1).off()).isTrue();
+    }
+
+    /** A step that is edited is computed from there on: the tables before it are the very same. */
+    @Test
+    void only_what_changed_is_computed_again() {
+        Walk before = walk(LOG, "keep rows where Cost > 3", "work out a = Cost * 2", "put in order by a");
+        Walk now = before.along(
+                Trail.of("keep rows where Cost > 3", "work out a = Cost * 3", "put in order by a"),
+                CARD,
+                Sources.NONE,
+                () -> {});
+        assertThat(now.states().get(1)).isSameAs(before.states().get(1));
+        assertThat(now.states().get(2)).isNotSameAs(before.states().get(2));
+    }
+
+    // Laws.
+
+    @Provide
+    Arbitrary<Table> tables() {
+        Arbitrary<List<String>> numbers =
+                Arbitraries.of("1", "2", "2.5", "-3", "", "10").list().ofSize(8);
+        Arbitrary<List<String>> words = Arbitraries.of("u", "v", "").list().ofSize(8);
+        return Combinators.combine(numbers, numbers, words, words).as((a, b, g, h) -> TableReading.of(
+                        List.of("A", "B", "G", "H"),
+                        List.of(Entries.of(a), Entries.of(b), Entries.of(g), Entries.of(h)),
+                        CellRules.GUESSED,
+                        true)
+                .table());
+    }
+
+    private static final List<String> CONDITIONS =
+            List.of("A > 1", "A is missing", "B <= A", "G = \"u\"", "not (A = 2 or B = 2)", "B between -3 and 2");
+
+    @Property(tries = 200)
+    void keeping_rows_commutes_with_working_out(@ForAll("tables") Table table) {
+        for (String condition : CONDITIONS) {
+            String keep = "keep rows where " + condition;
+            String out = "work out C = A * 2 + B";
+            Walk one = walk(table, keep, out);
+            Walk other = walk(table, out, keep);
+            boolean fits = one.fault().isEmpty() && other.fault().isEmpty();
+            if (fits) {
+                assertThat(written(one.last())).isEqualTo(written(other.last()));
+            }
+            Walk gone = walk(table, "leave out rows where " + condition);
+            if (gone.fault().isEmpty()) {
+                assertThat(gone.last().rows() + walk(table, keep).last().rows()).isEqualTo(table.rows());
+            }
+        }
+    }
+
+    @Property(tries = 200)
+    void groups_add_up_to_the_whole(@ForAll("tables") Table table) {
+        String whole = written(
+                walk(table, "one row in all: n, sum of A as s, count of B as c").last());
+        String parts = written(walk(
+                        table,
+                        "one row per G, H: n, sum of A as s, count of B as c",
+                        "one row in all: sum of n as n, sum of s as t, sum of c as u")
+                .last());
+        assertThat(parts.lines().skip(1).toList())
+                .isEqualTo(whole.lines().skip(1).toList());
+        Trail off = Trail.NONE.with(List.of(new Trail.Line("keep rows where A > 1", true, "")));
+        Walk walked = Walk.of(Prepared.of(table), CARD).along(off, CARD, Sources.NONE, () -> {});
+        assertThat(walked.last()).isSameAs(walked.first());
+    }
+
+    /** Whatever is put together of steps never throws, and never loses a row untold: it stands, or it is told or left out. */
+    @Property(tries = 300)
+    void random_trails_are_walked_or_told(@ForAll("tables") Table table, @ForAll("trails") List<String> steps) {
+        Walk walk = walk(table, steps.toArray(String[]::new));
+        assertThat(walk.told().size() == steps.size()).isEqualTo(walk.fault().isEmpty());
+        for (Prepared state : walk.states()) {
+            state.fields().forEach(field -> assertThat(field.column().size()).isEqualTo(state.rows()));
+        }
+    }
+
+    @Provide
+    Arbitrary<List<String>> trails() {
+        return Arbitraries.of(
+                        "keep rows where A > 1",
+                        "leave out rows where B is missing",
+                        "keep columns B, A",
+                        "leave out columns H",
+                        "rename A to X",
+                        "work out C = A / B",
+                        "work out D = mean of A within G",
+                        "work out E = standard score of B within (G, H)",
+                        "work out F = previous of A",
+                        "work out T = G joined with H",
+                        "sort into bands A as K: under 0, 0 to under 2 \"few\", 2 and over",
+                        "replace in A: 2 with missing, missing with 2",
+                        "name values of G: \"u\" = \"first\"",
+                        "carry down G",
+                        "put in order by G, A largest first",
+                        "standardise A as Z within G",
+                        "one row per G: n, mean of A, sd of B as S",
+                        "one row per cell of A, B: values as V, names as N",
+                        "one column per G: values A",
+                        "draw 2 rows, seed 4",
+                        "join with 'benches' by G")
+                .list()
+                .ofMinSize(1)
+                .ofMaxSize(6);
+    }
+}
