@@ -15,6 +15,7 @@ import promedio.core.data.Entries;
 import promedio.core.data.Table;
 import promedio.core.data.TableReading;
 import promedio.core.sentence.Visible;
+import promedio.core.trail.Trail;
 
 /**
  * A data table on the shelf: its original, and what was changed in it by hand. Immutable; the original never changes, and what
@@ -27,6 +28,7 @@ public final class DataTable {
     private final SortedMap<Place, String> byHand;
     private final SortedMap<Integer, Head> heads;
     private final SortedSet<Integer> off;
+    private final Trail trail;
     private Table all;
     private Table table;
 
@@ -71,6 +73,7 @@ public final class DataTable {
      * @param byHand cells that were changed
      * @param heads columns that were given another name, unit or label, by their place
      * @param off rows that are left out, from 0
+     * @param trail the steps of its preparation
      * @throws IllegalArgumentException for a place outside the original
      */
     public DataTable(
@@ -79,8 +82,10 @@ public final class DataTable {
             Original original,
             Map<Place, String> byHand,
             Map<Integer, Head> heads,
-            SortedSet<Integer> off) {
+            SortedSet<Integer> off,
+            Trail trail) {
         this.id = id;
+        this.trail = trail;
         this.name = Visible.encodable(name);
         this.original = original;
         TreeMap<Place, String> cells = new TreeMap<>();
@@ -98,7 +103,7 @@ public final class DataTable {
 
     /** A table as it was read. */
     public static DataTable of(String id, String name, Original original) {
-        return new DataTable(id, name, original, Map.of(), Map.of(), Collections.emptySortedSet());
+        return new DataTable(id, name, original, Map.of(), Map.of(), Collections.emptySortedSet(), Trail.NONE);
     }
 
     private Table source() {
@@ -147,6 +152,16 @@ public final class DataTable {
     /** Rows that are left out. */
     public SortedSet<Integer> off() {
         return off;
+    }
+
+    /** The steps of its preparation. */
+    public Trail trail() {
+        return trail;
+    }
+
+    /** With other steps of preparation. */
+    public DataTable prepared(Trail other) {
+        return new DataTable(id, name, original, byHand, heads, off, other);
     }
 
     /** How many rows its original has. */
@@ -208,7 +223,7 @@ public final class DataTable {
 
     /** Under another name. */
     DataTable renamed(String other) {
-        return new DataTable(id, other, original, byHand, heads, off);
+        return new DataTable(id, other, original, byHand, heads, off, trail);
     }
 
     /** With something else over a column; nothing where it is what stands over the original. */
@@ -220,7 +235,7 @@ public final class DataTable {
         } else {
             changed.put(column, head);
         }
-        return new DataTable(id, name, original, byHand, changed, off);
+        return new DataTable(id, name, original, byHand, changed, off, trail);
     }
 
     /** With something else in cells of a column; with what stood in the original they count as not changed. */
@@ -234,7 +249,7 @@ public final class DataTable {
                 changed.put(place, typed);
             }
         }
-        return new DataTable(id, name, original, changed, heads, off);
+        return new DataTable(id, name, original, changed, heads, off, trail);
     }
 
     /** With some rows left out, or not any more. */
@@ -245,7 +260,7 @@ public final class DataTable {
         } else {
             rows.forEach(changed::remove);
         }
-        return new DataTable(id, name, original, byHand, heads, changed);
+        return new DataTable(id, name, original, byHand, heads, changed, trail);
     }
 
     @Override
@@ -257,12 +272,13 @@ public final class DataTable {
                         && original.equals(table.original)
                         && byHand.equals(table.byHand)
                         && heads.equals(table.heads)
-                        && off.equals(table.off);
+                        && off.equals(table.off)
+                        && trail.equals(table.trail);
     }
 
     @Override
     public int hashCode() {
-        return Objects.hash(id, name, original, byHand, heads, off);
+        return Objects.hash(id, name, original, byHand, heads, off, trail);
     }
 
     @Override

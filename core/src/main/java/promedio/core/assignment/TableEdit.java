@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import promedio.core.trail.Trail;
 
 /** One change of a data table, or of what is linked to it. Samples of its columns follow. No data is inside an edit. */
 public sealed interface TableEdit extends Edit {
@@ -134,6 +135,31 @@ public sealed interface TableEdit extends Edit {
         @Override
         public String undoKey() {
             return out ? "leave-out-rows" : "take-rows";
+        }
+    }
+
+    /**
+     * Other steps of preparation; samples of its columns do not follow.
+     *
+     * @param trail the trail as it stands in a file; nothing changes where it is none
+     */
+    @Written("trail")
+    record Prepare(String tableId, String trail) implements TableEdit {
+        @Override
+        public Assignment apply(Assignment before) {
+            try {
+                Trail read = Trail.read(trail);
+                return before.table(tableId)
+                        .map(table -> before.withTable(table.prepared(read)))
+                        .orElse(before);
+            } catch (Trail.NoTrail none) {
+                return before;
+            }
+        }
+
+        @Override
+        public String undoKey() {
+            return "trail";
         }
     }
 

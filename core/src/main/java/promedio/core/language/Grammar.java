@@ -168,6 +168,9 @@ public final class Grammar {
                     : new Place(token.getStartIndex(), token.getStopIndex() + 1);
             String found = token.getText();
             String shown = found.length() > LONGEST_SHOWN ? found.substring(0, LONGEST_SHOWN) + "…" : found;
+            if (found.equals("\"") || found.equals("'")) {
+                throw Fault.of(at, found.equals("'") ? "language.open-name" : "language.open-text");
+            }
             Set<String> words = words(expected);
             Optional<String> meant = end || token.getType() != StepsLexer.BARE ? Optional.empty() : near(found, words);
             String wanted = wanted(expected, words);
@@ -202,6 +205,12 @@ public final class Grammar {
             return words;
         }
 
+        /** A sign as it is typed; the grammar knows some by their numbers. */
+        private static String sign(String literal) {
+            String bare = literal.substring(1, literal.length() - 1);
+            return bare.startsWith("\\u") ? Character.toString(Integer.parseInt(bare.substring(2), 16)) : bare;
+        }
+
         /** What could have stood there, in words. */
         private static String wanted(IntervalSet expected, Set<String> words) {
             List<String> wanted = new ArrayList<>();
@@ -224,7 +233,7 @@ public final class Grammar {
                     String literal = type < 0 ? null : StepsParser.VOCABULARY.getLiteralName(type);
                     boolean sign = literal != null && !Character.isLetter(literal.charAt(1));
                     if (sign && wanted.size() < MOST_NAMED) {
-                        wanted.add("“" + literal.substring(1, literal.length() - 1) + "”");
+                        wanted.add("“" + sign(literal) + "”");
                     }
                 }
                 if (expected.contains(Token.EOF) && wanted.size() < MOST_NAMED) {

@@ -104,13 +104,13 @@ final class Rowwise {
                         case OVER -> {
                             boolean zero = known && numbers[1].signum() == 0;
                             numbers[0].over(numbers[1]);
-                            lose(zero, "told.division", row, everywhere);
+                            lose(zero, "told.division.", row, everywhere);
                         }
                         default -> power(numbers[0], numbers[1], helper, row, everywhere);
                     }
                     boolean gone =
                             known && numbers[0].isMissing() && operator != Operator.OVER && operator != Operator.POWER;
-                    lose(gone, "told.too-large", row, everywhere);
+                    lose(gone, "told.too-large.", row, everywhere);
                 },
                 left,
                 right);
@@ -135,7 +135,7 @@ final class Rowwise {
             int times = (int) exponent.toDouble();
             if (times < 0 && base.signum() == 0) {
                 base.clear();
-                lose(true, "told.division", row, everywhere);
+                lose(true, "told.division.", row, everywhere);
             } else {
                 base.figure(base.figure().power(times));
             }
@@ -145,7 +145,7 @@ final class Rowwise {
         boolean zero = base.signum() == 0 && exponent.signum() < 0;
         boolean none = helper.isMissing();
         base.copy(helper);
-        lose(none, zero ? "told.division" : "told.power", row, everywhere);
+        lose(none, zero ? "told.division." : "told.power.", row, everywhere);
     }
 
     /** A function of one number and maybe others. */
@@ -173,7 +173,7 @@ final class Rowwise {
                         case LN, LOG10 -> logarithm(function, of, row, everywhere);
                         case EXP -> {
                             of.approximate(Math.exp(of.toDouble()));
-                            lose(of.isMissing(), "told.too-large", row, everywhere);
+                            lose(of.isMissing(), "told.too-large.", row, everywhere);
                         }
                         case DOWN -> of.figure(Exact.of(floor(of)));
                         case UP -> {
@@ -190,7 +190,7 @@ final class Rowwise {
     private void root(Register of, int row, boolean everywhere) {
         if (of.signum() < 0) {
             of.clear();
-            lose(true, "told.root", row, everywhere);
+            lose(true, "told.root.", row, everywhere);
         } else if (of.state() == Register.State.DOUBLE) {
             of.approximate(Math.sqrt(of.toDouble()));
         } else if (!of.rootOfRatio()) {
@@ -205,7 +205,7 @@ final class Rowwise {
     private void logarithm(Function function, Register of, int row, boolean everywhere) {
         if (of.signum() <= 0) {
             of.clear();
-            lose(true, "told.logarithm", row, everywhere);
+            lose(true, "told.logarithm.", row, everywhere);
         } else {
             of.approximate(function == Function.LN ? Math.log(of.toDouble()) : Math.log10(of.toDouble()));
         }
@@ -225,7 +225,7 @@ final class Rowwise {
                 && Math.abs(places.toDouble()) <= LARGEST_PLACES;
         if (!whole) {
             of.clear();
-            lose(true, "told.places", row, everywhere);
+            lose(true, "told.places.", row, everywhere);
             return;
         }
         boolean approximate = of.state() == Register.State.DOUBLE;
@@ -240,7 +240,7 @@ final class Rowwise {
     private void remainder(Register of, Register by, int row, boolean everywhere) {
         if (by.signum() == 0) {
             of.clear();
-            lose(true, "told.division", row, everywhere);
+            lose(true, "told.division.", row, everywhere);
             return;
         }
         boolean approximate = of.isApproximate() || by.isApproximate();
@@ -436,7 +436,7 @@ final class Rowwise {
                     Optional<Numerals.Numeral> number =
                             Numerals.POINT.read(text.get(row).strip());
                     number.ifPresent(read -> into.figure(read.exact()));
-                    lose(number.isEmpty(), "told.unreadable-number", row, everywhere);
+                    lose(number.isEmpty(), "told.unreadable-number.", row, everywhere);
                 });
         };
     }
@@ -469,7 +469,7 @@ final class Rowwise {
                             default -> date.getMinute();
                         });
             }
-            lose(none, "told.no-time", row, everywhere);
+            lose(none, "told.no-time.", row, everywhere);
         });
     }
 
@@ -490,7 +490,7 @@ final class Rowwise {
             piece(row);
             String text = texts.get(row).strip();
             Optional<LocalDateTime> date = texts.isMissing(row) ? Optional.empty() : form.read(text);
-            lose(date.isEmpty() && !texts.isMissing(row), "told.unreadable-date", row, texts.isConstant());
+            lose(date.isEmpty() && !texts.isMissing(row), "told.unreadable-date.", row, texts.isConstant());
             builder.add(date, DateForm.hasTime(text));
         }
         Dates made = builder.build();

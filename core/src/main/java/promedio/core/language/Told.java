@@ -25,7 +25,7 @@ public final class Told {
         rows.forEach((of, times) -> {
             List<Object> facts = new ArrayList<>(of.subList(1, of.size()));
             facts.add(times);
-            told.add(new Sentence(of.get(0) + (times == 1 ? ".one" : ".many"), facts));
+            told.add(new Sentence(of.get(0) + (times == 1 ? "one" : "many"), facts));
         });
         return told;
     }

@@ -164,7 +164,7 @@ final class Banding {
                 outside += !cell.isMissing() && codes[row] < 0 ? 1 : 0;
             }
         }
-        told.count("told.in-no-band", outside);
+        told.count("told.in-no-band.", outside);
         return Field.of(name, "", Texts.of(codes, labels, Optional.of(labels)));
     }
 

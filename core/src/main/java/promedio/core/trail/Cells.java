@@ -93,9 +93,9 @@ final class Cells {
         for (long some : times) {
             all += some;
         }
-        told.count("told.replaced", all, field.name());
+        told.count("told.replaced.", all, field.name());
         if (all == 0) {
-            told.count("told.nothing-replaced", rows, field.name());
+            told.count("told.nothing-replaced.", rows, field.name());
             return field;
         }
         Texts.Builder others = new Texts.Builder(rows);
@@ -199,7 +199,7 @@ final class Cells {
             }
         }
         told.count(
-                "told.unnamed",
+                "told.unnamed.",
                 unnamed.values().stream().mapToLong(Long::longValue).sum());
         return Field.of(field.name(), "", builder.build().ordered(order));
     }

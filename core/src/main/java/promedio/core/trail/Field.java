@@ -162,6 +162,29 @@ public final class Field {
         return others().isMissing(row) ? vector().text(row, digits) : others().get(row);
     }
 
+    /** Whether it holds numbers; told without taking a column of the original apart. */
+    public boolean hasNumbers() {
+        return origin == null ? vector.kind() == Kind.NUMBER : origin.column instanceof Column.OfNumbers;
+    }
+
+    /** Whether a cell is none of its kind; told without taking a column of the original apart. */
+    public boolean isOther(int row) {
+        if (origin == null) {
+            return !others.isMissing(row);
+        }
+        int at = rows == null ? row : rows[row];
+        return at >= 0 && origin.column instanceof Column.OfNumbers numbers && numbers.isOther(at);
+    }
+
+    /** A cell as it is looked at: one of the original as it is written there. */
+    public String shown(int row) {
+        if (origin == null) {
+            return written(row);
+        }
+        int at = rows == null ? row : rows[row];
+        return at < 0 ? "" : origin.column.entries().text(at);
+    }
+
     /** A cell as it is written out, numbers with the usual digits. */
     public String written(int row) {
         return written(row, Vectors.DIGITS);

@@ -78,8 +78,8 @@ final class Joining {
                 alone += found == null ? 1 : 0;
             }
         }
-        told.count("told.no-partner", alone);
-        told.count("told.no-key", missing, key.name());
+        told.count("told.no-partner.", alone);
+        told.count("told.no-key.", missing, key.name());
         return partner;
     }
 

@@ -135,7 +135,7 @@ final class Preparing {
         public Vector column(String name) {
             Field field = before.field(name);
             if (met.add(name)) {
-                String key = field.kind() == Kind.DATE ? "told.not-dates" : "told.not-numbers";
+                String key = field.kind() == Kind.DATE ? "told.not-dates." : "told.not-numbers.";
                 told.count(key, field.countOthers(), name);
             }
             return field.vector();
@@ -158,7 +158,7 @@ final class Preparing {
                 rows[kept++] = row;
             }
         }
-        told.count(where.keep() ? "told.condition-left-out" : "told.condition-kept", missing);
+        told.count(where.keep() ? "told.condition-left-out." : "told.condition-kept.", missing);
         return kept == rows.length ? before : before.picked(Arrays.copyOf(rows, kept));
     }
 
@@ -206,7 +206,7 @@ final class Preparing {
                 from[row] = last;
                 carried += missing && last >= 0 ? 1 : 0;
             }
-            told.count("told.carried", carried, name);
+            told.count("told.carried.", carried, name);
             Vector vector = field.vector().pick(from);
             now = now.with(
                     before.names().indexOf(name),

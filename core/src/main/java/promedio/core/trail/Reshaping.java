@@ -165,7 +165,7 @@ final class Reshaping {
         int[] known = IntStream.range(0, before.rows())
                 .filter(row -> !names.vector().isMissing(row))
                 .toArray();
-        told.count("told.without-name", before.rows() - (long) known.length, by);
+        told.count("told.without-name.", before.rows() - (long) known.length, by);
         Prepared some = before.picked(known);
         Groups rowGroups = Groups.of(
                 keys.stream().map(field -> some.field(field.name()).vector()).toList(), known.length);

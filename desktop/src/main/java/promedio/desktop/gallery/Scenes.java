@@ -69,6 +69,7 @@ final class Scenes {
         shots.addAll(new TutorScenes(window).all());
         shots.addAll(new PictureScenes(window).all());
         shots.addAll(new CompareScenes(window).all());
+        shots.addAll(new TrailScenes(window).all());
         notices();
         states();
         slateAndSize();

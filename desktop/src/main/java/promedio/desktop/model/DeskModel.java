@@ -63,6 +63,7 @@ public final class DeskModel {
     private final Margin margin;
     private final Originals originals;
     private final Tables tables = new Tables(this);
+    private final TableTrail trail = new TableTrail(this);
     private final Intake intake = new Intake(this);
     private final Classwork classwork = new Classwork(this);
     private final Drawings drawings = new Drawings(this);
@@ -103,6 +104,11 @@ public final class DeskModel {
     /** The chosen data table. */
     public Tables tables() {
         return tables;
+    }
+
+    /** The trail of the chosen table. */
+    public TableTrail trail() {
+        return trail;
     }
 
     /** Where the originals of tables lie. */
@@ -289,6 +295,7 @@ public final class DeskModel {
         filing.onDisk().laid(asSaved, from, from == null ? null : FileStamp.of(from));
         computation.forget();
         tables.forget();
+        trail.forget();
         classwork.forget();
         drawings.forget();
         comparing.forget();
@@ -439,6 +446,7 @@ public final class DeskModel {
         }
         assignment.set(present);
         tables.refresh();
+        trail.refresh();
         classwork.refresh();
         comparing.refresh();
         filing.onDisk().compare(present);

@@ -24,6 +24,7 @@ import promedio.core.course.CourseCard;
 import promedio.core.data.Column;
 import promedio.core.measure.Catalogue;
 import promedio.core.sentence.Visible;
+import promedio.core.trail.Trail;
 import promedio.desktop.text.Words;
 
 /** The data table that is chosen: what its pages show, and what is done with it. */
@@ -245,8 +246,23 @@ public final class Tables {
      * @param instead samples that make room for it
      */
     void add(String name, Original original, SortedSet<Integer> off, List<Integer> columns, List<SampleSheet> instead) {
+        add(name, original, off, columns, instead, Trail.NONE);
+    }
+
+    /** Puts a table on the shelf that is prepared by a trail. */
+    void add(String name, Original original, Trail trail) {
+        add(name, original, Collections.emptySortedSet(), List.of(), List.of(), trail);
+    }
+
+    private void add(
+            String name,
+            Original original,
+            SortedSet<Integer> off,
+            List<Integer> columns,
+            List<SampleSheet> instead,
+            Trail trail) {
         Assignment now = desk.assignment();
-        DataTable table = new DataTable(now.freshTableId(), name, original, Map.of(), Map.of(), off);
+        DataTable table = new DataTable(now.freshTableId(), name, original, Map.of(), Map.of(), off, trail);
         List<Edit> edits = new ArrayList<>();
         instead.forEach(sheet -> edits.add(new Edit.RemoveSheet(sheet.id())));
         edits.add(new TableEdit.AddTable(now.tables().size(), table));

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.function.Consumer;
 import javafx.geometry.Side;
+import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.MenuItem;
@@ -11,7 +12,7 @@ import promedio.core.sentence.Visible;
 
 /** A part of a sentence that can be changed on the spot: pressed, it shows what else could stand there. */
 public final class Choice<T> extends Hyperlink {
-    private static final int LONGEST = 60;
+    private static final int LONGEST = 90;
 
     private final Map<String, T> others = new LinkedHashMap<>();
     private final Consumer<T> choose;
@@ -35,6 +36,11 @@ public final class Choice<T> extends Hyperlink {
     public Choice<T> or(String words, T value) {
         others.put(words, value);
         return this;
+    }
+
+    /** Shows what could stand there below something else. */
+    public void showUnder(Node place) {
+        menu().show(place, Side.BOTTOM, 0, 0);
     }
 
     private ContextMenu menu() {

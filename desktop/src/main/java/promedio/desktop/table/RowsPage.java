@@ -3,8 +3,10 @@ package promedio.desktop.table;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -15,16 +17,19 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import promedio.core.assignment.Link;
 import promedio.core.course.CourseCard;
 import promedio.core.data.Table;
 import promedio.core.sentence.Visible;
+import promedio.core.trail.Prepared;
 import promedio.core.working.FigureText;
 import promedio.desktop.model.Along;
 import promedio.desktop.model.CellFigures;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.TableFigures;
+import promedio.desktop.model.TableTrail;
 import promedio.desktop.reading.Choice;
 import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
@@ -46,6 +51,9 @@ public final class RowsPage extends VBox {
     private final Hyperlink sample = link("table.chosen.sample", this::take);
     private final Hyperlink out = link("table.chosen.out", this::leaveOut);
     private final HBox along = new HBox();
+    private final HBox foot = new HBox();
+    private final PreparedGrid prepared = new PreparedGrid();
+    private final StepBar steps;
     private long asked;
     /** The table whose name stands in the field, and that name as it was put there. */
     private String named;
@@ -53,18 +61,27 @@ public final class RowsPage extends VBox {
     private String shownName = "";
 
     /** The page of a desk. */
-    public RowsPage(DeskModel model) {
+    public RowsPage(DeskModel model, TrailWays ways) {
         this.model = model;
         grid = new RowsGrid(model);
-        trail = new TrailPane(model, grid);
+        steps = new StepBar(model);
+        trail = new TrailPane(model, grid, new StepsList(model, steps, ways));
         getStyleClass().add("rows-page");
         grid.onChosen(this::showChosen);
         VBox.setVgrow(grid, Priority.ALWAYS);
         HBox.setHgrow(grid, Priority.ALWAYS);
-        HBox middle = new HBox(grid, trail);
+        prepared.onHead(steps::offer);
+        StackPane shown = new StackPane(grid, prepared);
+        HBox.setHgrow(shown, Priority.ALWAYS);
+        VBox.setVgrow(shown, Priority.ALWAYS);
+        VBox left = new VBox(shown, steps, foot());
+        HBox.setHgrow(left, Priority.ALWAYS);
+        left.setMinWidth(0);
+        left.getStyleClass().add("rows-left");
+        HBox middle = new HBox(left, trail);
         middle.getStyleClass().add("rows-middle");
         VBox.setVgrow(middle, Priority.ALWAYS);
-        getChildren().addAll(top(), middle, foot());
+        getChildren().addAll(top(), middle);
         addEventHandler(KeyEvent.KEY_PRESSED, key -> {
             if (COPY.match(key) && !(key.getTarget() instanceof TextField)) {
                 copy();
@@ -73,7 +90,29 @@ public final class RowsPage extends VBox {
         });
         visibleProperty().addListener((property, before, now) -> show());
         model.tables().figuresProperty().addListener((property, before, now) -> show());
+        model.trail().troddenProperty().addListener((property, before, now) -> showPrepared());
+        model.trail().triedProperty().addListener((property, before, now) -> showPrepared());
         show();
+        showPrepared();
+    }
+
+    /** The table as it is at the step that is looked at, or as one that is being written would make it; else the original. */
+    private void showPrepared() {
+        TableTrail.Trodden trodden = model.trail().troddenProperty().get();
+        TableTrail.Tried tried = model.trail().triedProperty().get();
+        Optional<Prepared> would = Optional.ofNullable(tried).flatMap(TableTrail.Tried::after);
+        boolean other = trodden != null && (would.isPresent() || !trodden.isOriginal());
+        prepared.setVisible(other);
+        grid.setVisible(!other);
+        for (Node of : List.of(along, find, row, foot)) {
+            of.setVisible(!other);
+        }
+        showFacts(other ? would.or(() -> Optional.of(trodden.state())) : Optional.empty());
+        if (other && would.isPresent()) {
+            prepared.show(would.get(), Optional.of(tried.before()));
+        } else if (other) {
+            prepared.show(trodden.state(), Optional.of(trodden.walk().states().get(trodden.looked() - 1)));
+        }
     }
 
     private HBox top() {
@@ -134,7 +173,7 @@ public final class RowsPage extends VBox {
         keys.getStyleClass().add("soft");
         keys.setMinWidth(0);
         Tip.whenCut(keys);
-        HBox foot = new HBox(chosen, sample, out, spacer(), keys);
+        foot.getChildren().setAll(chosen, sample, out, spacer(), keys);
         foot.setAlignment(Pos.BASELINE_LEFT);
         foot.getStyleClass().add("table-foot");
         return foot;
@@ -168,12 +207,26 @@ public final class RowsPage extends VBox {
             shownName = Visible.line(figures.table().name(), LONGEST);
             name.setText(shownName);
         }
-        int off = figures.table().off().size();
-        String size = Words.of(
-                "reading.size", figures.all().rows(), figures.all().columns().size());
-        facts.setText(off == 0 ? size : size + " · " + Words.of("table.rows-out", off));
         grid.show(figures);
         trail.show(figures);
+        showPrepared();
+    }
+
+    private void showFacts(Optional<Prepared> other) {
+        TableFigures figures = figures();
+        if (figures == null) {
+            return;
+        }
+        int off = figures.table().off().size();
+        String size = Words.of(
+                "reading.size",
+                other.map(Prepared::rows).orElse(figures.all().rows()),
+                other.map(one -> one.fields().size())
+                        .orElse(figures.all().columns().size()));
+        facts.setText(
+                other.isPresent()
+                        ? size + " · " + Words.of("table.of-steps")
+                        : off == 0 ? size : size + " · " + Words.of("table.rows-out", off));
     }
 
     private void showChosen() {

@@ -27,10 +27,12 @@ final class TrailPane extends ScrollPane {
     private final DeskModel model;
     private final RowsGrid grid;
     private final VBox steps = new VBox();
+    private final StepsList list;
 
-    TrailPane(DeskModel model, RowsGrid grid) {
+    TrailPane(DeskModel model, RowsGrid grid, StepsList list) {
         this.model = model;
         this.grid = grid;
+        this.list = list;
         getStyleClass().add("trail-scroll");
         steps.getStyleClass().add("trail");
         setContent(steps);
@@ -46,6 +48,7 @@ final class TrailPane extends ScrollPane {
         }
         byHand(table);
         pointedOut(figures);
+        steps.getChildren().addAll(head("trail.steps"), list);
         Hyperlink remove = new Hyperlink(Words.of("trail.remove"));
         remove.setId("remove-table");
         remove.getStyleClass().add("trail-remove");

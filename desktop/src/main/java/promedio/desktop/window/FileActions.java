@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.DataTable;
 import promedio.core.sentence.Visible;
 import promedio.desktop.demo.Demo;
 import promedio.desktop.demo.DemoClass;
@@ -13,6 +14,7 @@ import promedio.desktop.demo.DemoLog;
 import promedio.desktop.entries.FileWays;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.picture.PictureWays;
+import promedio.desktop.table.TrailWays;
 import promedio.desktop.text.Words;
 import promedio.desktop.tutor.TutorWays;
 import promedio.files.AtomicFile;
@@ -21,9 +23,10 @@ import promedio.files.assignment.AssignmentFile;
 import promedio.files.assignment.Journal;
 import promedio.files.delimited.GuardedCsv;
 import promedio.files.picture.PictureFiles;
+import promedio.files.trail.TrailFiles;
 
 /** What is done with files: assignments opened and saved, text taken in, samples written out. Nothing unsaved is lost. */
-public final class FileActions implements FileWays, TutorWays, PictureWays {
+public final class FileActions implements FileWays, TutorWays, PictureWays, TrailWays {
     /** So that a name with its ending fits every file system. */
     private static final int LONGEST_NAME = 60;
 
@@ -200,6 +203,32 @@ public final class FileActions implements FileWays, TutorWays, PictureWays {
                         model.classwork().issue(file);
                     }
                 });
+    }
+
+    @Override
+    public void saveTrail() {
+        picker.toWriteTable(nameOfFile(tableName()) + TrailFiles.ENDING, List.of(TrailFiles.ENDING))
+                .ifPresent(model.trail()::save);
+    }
+
+    @Override
+    public void openTrail() {
+        picker.trail().ifPresent(model.trail()::open);
+    }
+
+    @Override
+    public void runTrail() {
+        picker.answers().ifPresent(model.trail()::runOn);
+    }
+
+    @Override
+    public void writePrepared() {
+        picker.toWriteTable(nameOfFile(tableName()) + ".csv", List.of(".csv", ".ods", ".xlsx", ".json"))
+                .ifPresent(model.trail()::write);
+    }
+
+    private String tableName() {
+        return model.tables().chosen().map(DataTable::name).orElse("");
     }
 
     @Override

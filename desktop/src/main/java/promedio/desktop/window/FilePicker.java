@@ -12,6 +12,7 @@ import javafx.stage.Window;
 import promedio.desktop.text.Words;
 import promedio.files.assignment.AssignmentFile;
 import promedio.files.picture.PictureFiles;
+import promedio.files.trail.TrailFiles;
 
 /** What is asked of the person outside the window: which file, and what to do with unsaved changes. Tests answer for them. */
 public interface FilePicker {
@@ -55,6 +56,12 @@ public interface FilePicker {
 
     /** A file to write a picture to; empty when none was chosen. */
     Optional<Path> toWritePicture(String suggestedName);
+
+    /** A file to write a table or a trail to, in one of some formats; empty when none was chosen. */
+    Optional<Path> toWriteTable(String suggestedName, List<String> endings);
+
+    /** A trail to open; empty when none was chosen. */
+    Optional<Path> trail();
 
     /** What to do with the changes of an assignment. */
     Unsaved unsaved(String title);
@@ -132,6 +139,37 @@ public interface FilePicker {
                         .map(chosen -> chosen.getFileName().toString().contains(".")
                                 ? chosen
                                 : chosen.resolveSibling(chosen.getFileName() + ending));
+            }
+
+            @Override
+            public Optional<Path> toWriteTable(String suggestedName, List<String> endings) {
+                FileChooser chooser = new FileChooser();
+                chooser.setTitle(Words.of("picker.table"));
+                endings.forEach(ending -> chooser.getExtensionFilters()
+                        .add(new FileChooser.ExtensionFilter(Words.of("picker.table" + ending), "*" + ending)));
+                chooser.setInitialFileName(suggestedName);
+                File chosen = chooser.showSaveDialog(window);
+                if (chosen == null) {
+                    return Optional.empty();
+                }
+                boolean ended =
+                        endings.stream().anyMatch(chosen.getName().toLowerCase(java.util.Locale.ROOT)::endsWith);
+                String ending = chooser.getSelectedExtensionFilter() == null
+                        ? endings.get(0)
+                        : chooser.getSelectedExtensionFilter()
+                                .getExtensions()
+                                .get(0)
+                                .substring(1);
+                return Optional.of(ended ? chosen.toPath() : chosen.toPath().resolveSibling(chosen.getName() + ending));
+            }
+
+            @Override
+            public Optional<Path> trail() {
+                FileChooser chooser = new FileChooser();
+                chooser.setTitle(Words.of("picker.trail"));
+                chooser.getExtensionFilters()
+                        .add(new FileChooser.ExtensionFilter(Words.of("picker.table.trail"), "*" + TrailFiles.ENDING));
+                return Optional.ofNullable(chooser.showOpenDialog(window)).map(File::toPath);
             }
 
             @Override

@@ -41,7 +41,7 @@ final class Pages extends StackPane {
         measures = new Late<>(this, () -> new MeasuresPage(model));
         classes = new Late<>(this, () -> new ClassesPage(model));
         reading = new Late<>(this, () -> new ReadingPage(model));
-        rows = new Late<>(this, () -> new RowsPage(model));
+        rows = new Late<>(this, () -> new RowsPage(model, files));
         columns = new Late<>(this, () -> new ColumnsPage(model, rows.get()));
         counts = new Late<>(this, () -> new CountsPage(model));
         tutor = new Late<>(this, () -> new TutorPage(model, files));

@@ -43,7 +43,9 @@ final class AssignmentJson {
     private static final ObjectMapper JSON = new ObjectMapper().enable(SerializationFeature.INDENT_OUTPUT);
 
     /** What a document may need to be understood. */
-    private static final Set<String> UNDERSTOOD = Set.of(TABLES);
+    private static final String TRAILS = "trails";
+
+    private static final Set<String> UNDERSTOOD = Set.of(TABLES, TRAILS);
 
     private AssignmentJson() {}
 
@@ -100,7 +102,11 @@ final class AssignmentJson {
                 .put("version", assignment.tables().isEmpty() ? AssignmentFile.WITHOUT_TABLES : AssignmentFile.VERSION)
                 .put("title", assignment.title());
         if (!assignment.tables().isEmpty()) {
-            document.putArray("needs").add(TABLES);
+            ArrayNode needs = document.putArray("needs").add(TABLES);
+            if (assignment.tables().stream()
+                    .anyMatch(table -> !table.trail().steps().isEmpty())) {
+                needs.add(TRAILS);
+            }
         }
         document.set("card", card(assignment));
         if (!assignment.tables().isEmpty()) {

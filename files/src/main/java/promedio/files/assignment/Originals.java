@@ -54,6 +54,11 @@ public final class Originals {
         this.passing = passing;
     }
 
+    /** How an original was read. */
+    public static ReadingOptions reading(Original original) {
+        return ReadingJson.read(original.reading());
+    }
+
     /** The originals in a folder, which is made when it is needed. */
     public static Originals in(Path folder) {
         return new Originals(folder, false);

@@ -12,6 +12,7 @@ import java.util.TreeSet;
 import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Original;
+import promedio.core.trail.Trail;
 import promedio.files.InputProblem;
 
 /** Data tables, and samples that come from their columns, as JSON: without any data, which the original has. */
@@ -44,6 +45,9 @@ final class TablesJson {
                 .put("label", head.label()));
         set(node, "cells", cells);
         set(node, "heads", heads);
+        if (!table.trail().equals(Trail.NONE)) {
+            node.put("trail", table.trail().written());
+        }
         set(node, "left-out", RowsJson.write(new ArrayList<>(table.off())));
         return node;
     }
@@ -85,7 +89,19 @@ final class TablesJson {
                 original,
                 cells,
                 heads,
-                new TreeSet<>(RowsJson.read(node.path("left-out"))));
+                new TreeSet<>(RowsJson.read(node.path("left-out"))),
+                trail(node));
+    }
+
+    private static Trail trail(JsonNode node) throws InputProblem {
+        if (!node.has("trail")) {
+            return Trail.NONE;
+        }
+        try {
+            return Trail.read(node.path("trail").asText());
+        } catch (Trail.NoTrail problem) {
+            throw new InputProblem(problem.sentence());
+        }
     }
 
     static ObjectNode write(Link link) {

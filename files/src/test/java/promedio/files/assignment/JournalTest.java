@@ -37,6 +37,7 @@ import promedio.core.course.Divisor;
 import promedio.core.data.Entries;
 import promedio.core.number.Exact;
 import promedio.core.tabulate.Tabulation;
+import promedio.core.trail.Trail;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class JournalTest {
@@ -85,6 +86,7 @@ class JournalTest {
                 new Edit.SetEntry("s3", 0, 1, "17.5"),
                 new TableEdit.NameColumn("t1", 2, "Weight left", "kg", "what was not thrown away"),
                 new TableEdit.LeaveOutRows("t1", List.of(0, 4), true),
+                new TableEdit.Prepare("t1", Trail.of("draw 1 rows, seed 2").written()),
                 new TableEdit.TakeColumn(0, "s5", "Some", "", new Link("t1", 1, new Link.Listed(List.of(3, 1)))),
                 new TableEdit.RemoveTable("t1"));
     }

@@ -24,6 +24,7 @@ import promedio.core.course.CourseCard;
 import promedio.core.data.Entries;
 import promedio.core.number.Exact;
 import promedio.core.tabulate.Tabulation;
+import promedio.core.trail.Trail;
 import promedio.files.InputProblem;
 import promedio.files.table.ReadingOptions;
 import promedio.files.table.Watch;
@@ -143,7 +144,13 @@ final class RandomEdits {
             case 1 ->
                 new TableEdit.NameColumn(table.id(), column, random.nextBoolean() ? typed() : "Left", typed(), typed());
             case 2, 3 -> new TableEdit.SetCells(table.id(), column, row, made + typed());
-            case 4 -> new TableEdit.LeaveOutRows(table.id(), List.of(row, 4), random.nextBoolean());
+            case 4 ->
+                random.nextBoolean()
+                        ? new TableEdit.LeaveOutRows(table.id(), List.of(row, 4), random.nextBoolean())
+                        : new TableEdit.Prepare(
+                                table.id(),
+                                Trail.of("keep rows where a > " + made, "draw 1 rows, seed 2")
+                                        .written());
             case 5 -> random.nextBoolean() ? new TableEdit.RemoveTable(table.id()) : take(present, table, column, row);
             default -> take(present, table, column, row);
         };

@@ -1,0 +1,72 @@
+package promedio.desktop.gallery;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.control.TextField;
+import promedio.desktop.model.DeskModel;
+import promedio.desktop.theme.Theme;
+import promedio.desktop.window.MainWindow;
+
+/** The steps of a table in every state: the demo's log prepared to minutes by kind and bench. */
+final class TrailScenes {
+    private final MainWindow window;
+    private final DeskModel model;
+    private final List<Scenes.Shot> shots = new ArrayList<>();
+
+    TrailScenes(MainWindow window) {
+        this.window = window;
+        this.model = window.model();
+    }
+
+    List<Scenes.Shot> all() {
+        shot("trail-read", () -> new TableScenes(window).read());
+        shot("trail-taken", () -> {
+            model.takeColumns();
+            model.select("t1");
+        });
+        shot("trail-none", () -> model.looking().tablePageProperty().set(DeskModel.TablePage.ROWS));
+        shot("trail-completed", () -> write("replace in 'Minutes (min)': \"n/a\" with missing, 12 w"));
+        step("trail-replaced", "replace in 'Minutes (min)': \"n/a\" with missing");
+        step("trail-renamed", "rename 'Minutes (min)' to Minutes");
+        step("trail-kept", "keep rows where Minutes is not missing and Minutes < 300");
+        step(
+                "trail-bands",
+                "sort into bands Minutes as Length: under 15 \"short\", 15 to under 45 \"usual\", 45 and over \"long\"");
+        shot("trail-typed", () -> write("work out Share = Minutes / sum of Minutes within Item"));
+        shot("trail-wrong", () -> write("work out Share = Minuets / 3"));
+        step("trail-share", "work out Share = Minutes / sum of Minutes within Length");
+        step("trail-groups", "one row per Length, Bench: n, sum of Minutes, mean of Minutes as Mean");
+        shot("trail-looked-back", () -> model.trail().look(3));
+        shot("trail-note", () -> model.trail().note(2, "longer than five hours is a lamp left on over night"));
+        shot("trail-off", () -> model.trail().turn(1, true));
+        shot("trail-slate", () -> {
+            model.trail().turn(1, false);
+            model.trail().look(4);
+            window.setTheme(Theme.SLATE);
+        });
+        shot("trail-large-text", () -> {
+            window.setTheme(Theme.PAPER);
+            window.setTextSize(150);
+        });
+        shot("trail-left", () -> window.setTextSize(100));
+        return shots;
+    }
+
+    private void write(String text) {
+        TextField field = (TextField) window.scene().lookup("#step-field");
+        field.requestFocus();
+        field.setText(text);
+        field.end();
+    }
+
+    private void step(String name, String text) {
+        shot(name, () -> {
+            write("");
+            model.trail().add(text);
+        });
+    }
+
+    private void shot(String name, Runnable set) {
+        shots.add(new Scenes.Shot(name, set, () -> {}, false));
+    }
+}

@@ -1,0 +1,452 @@
+package promedio.desktop.model;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import promedio.core.assignment.DataTable;
+import promedio.core.assignment.Original;
+import promedio.core.assignment.TableEdit;
+import promedio.core.course.CourseCard;
+import promedio.core.data.Table;
+import promedio.core.language.Fault;
+import promedio.core.sentence.Sentence;
+import promedio.core.trail.Offers;
+import promedio.core.trail.Prepared;
+import promedio.core.trail.Trail;
+import promedio.core.trail.Walk;
+import promedio.core.vector.Vectors;
+import promedio.desktop.text.Words;
+import promedio.files.InputProblem;
+import promedio.files.assignment.Originals;
+import promedio.files.table.Delimiter;
+import promedio.files.table.ReadingOptions;
+import promedio.files.table.Watch;
+import promedio.files.trail.ReadingLine;
+import promedio.files.trail.TableWriter;
+import promedio.files.trail.TrailFiles;
+
+/** The trail of the chosen table: walked off the thread of the window, step by step looked at, changed, tried, and run again. */
+public final class TableTrail {
+    private final DeskModel desk;
+    private final ReadOnlyObjectWrapper<Trodden> trodden = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Tried> tried = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyBooleanWrapper walking = new ReadOnlyBooleanWrapper();
+    private DataTable asked;
+    private CourseCard askedCard;
+    private Table base;
+    /** The state looked at: 0 before the first step; −1 for the last there is. */
+    private int wanted = -1;
+
+    private String wantedOf = "";
+    private final AtomicLong walk = new AtomicLong();
+    private final AtomicLong trying = new AtomicLong();
+
+    TableTrail(DeskModel desk) {
+        this.desk = desk;
+    }
+
+    /**
+     * A trail as it was walked.
+     *
+     * @param table the table
+     * @param walk the tables after each step
+     * @param looked which of them is looked at: 0 before the first step
+     */
+    public record Trodden(DataTable table, Walk walk, int looked) {
+        /** The table that is looked at. */
+        public Prepared state() {
+            return walk.states().get(looked);
+        }
+
+        /** Whether the table is looked at as it is before any step. */
+        public boolean isOriginal() {
+            return looked == 0;
+        }
+    }
+
+    /**
+     * A sentence that was tried as the next step.
+     *
+     * @param before the table that it was tried on
+     * @param text the sentence
+     * @param after what it makes; empty where it does not fit
+     * @param told what it tells
+     * @param fault what is wrong with it
+     */
+    public record Tried(
+            Prepared before, String text, Optional<Prepared> after, List<Sentence> told, Optional<Fault> fault) {
+        /** Copies the sentences. */
+        public Tried {
+            told = List.copyOf(told);
+        }
+    }
+
+    /** The trail of the chosen table; null while it is not walked. */
+    public ReadOnlyObjectProperty<Trodden> troddenProperty() {
+        return trodden.getReadOnlyProperty();
+    }
+
+    /** What is tried as the next step; null for nothing. */
+    public ReadOnlyObjectProperty<Tried> triedProperty() {
+        return tried.getReadOnlyProperty();
+    }
+
+    /** Whether steps are being walked. */
+    public ReadOnlyBooleanProperty walkingProperty() {
+        return walking.getReadOnlyProperty();
+    }
+
+    /** Brings it up to date with the assignment. */
+    void refresh() {
+        DataTable table = desk.tables().chosen().orElse(null);
+        CourseCard card = desk.assignment().card();
+        if (table == null) {
+            leave();
+            return;
+        }
+        if (table == asked && card.equals(askedCard)) {
+            return;
+        }
+        if (!table.id().equals(wantedOf)) {
+            wantedOf = table.id();
+            wanted = -1;
+            tried.set(null);
+        }
+        asked = table;
+        askedCard = card;
+        walk(table, card);
+    }
+
+    /** Forgets what was shown of another assignment. */
+    void forget() {
+        base = null;
+        wantedOf = "";
+        leave();
+    }
+
+    private void leave() {
+        asked = null;
+        walk.incrementAndGet();
+        walking.set(false);
+        trodden.set(null);
+        tried.set(null);
+    }
+
+    private void walk(DataTable table, CourseCard card) {
+        Trodden before = trodden.get();
+        Table from = base;
+        long mine = walk.incrementAndGet();
+        walking.set(true);
+        desk.inBackground(
+                () -> {
+                    Table now = table.table();
+                    Walk known = before != null && now == from ? before.walk() : Walk.of(Prepared.of(now), card);
+                    return unlessStopped(() -> new Made(
+                            now,
+                            known.along(
+                                    table.trail(), card, TrailFiles.beside(folder()), () -> go(mine == walk.get()))));
+                },
+                made -> {
+                    if (mine == walk.get() && made.isPresent()) {
+                        walking.set(false);
+                        base = made.get().base();
+                        show(table, made.get().walk());
+                    }
+                },
+                () -> {
+                    if (mine == walk.get()) {
+                        walking.set(false);
+                        asked = null;
+                    }
+                });
+    }
+
+    private record Made(Table base, Walk walk) {}
+
+    private static void go(boolean on) {
+        if (!on) {
+            throw new CancellationException();
+        }
+    }
+
+    private static <T> Optional<T> unlessStopped(Supplier<T> work) {
+        try {
+            return Optional.of(work.get());
+        } catch (CancellationException stopped) {
+            return Optional.empty();
+        }
+    }
+
+    /** Stops walking; the table is shown as it was walked before. */
+    public void stop() {
+        walk.incrementAndGet();
+        walking.set(false);
+        desk.say(Words.of("trail.stopped"));
+    }
+
+    private Path folder() {
+        return Optional.ofNullable(desk.filing().fileProperty().get())
+                .map(file -> file.toAbsolutePath().getParent())
+                .orElse(Path.of("").toAbsolutePath());
+    }
+
+    private void show(DataTable table, Walk walked) {
+        int last = walked.states().size() - 1;
+        int looked = wanted < 0 ? last : Math.min(wanted, last);
+        trodden.set(new Trodden(table, walked, looked));
+    }
+
+    /** Looks at the table after so many steps. */
+    public void look(int steps) {
+        Trodden now = trodden.get();
+        if (now != null) {
+            wanted = steps == now.walk().states().size() - 1 ? -1 : steps;
+            trodden.set(new Trodden(
+                    now.table(), now.walk(), Math.min(steps, now.walk().states().size() - 1)));
+            tried.set(null);
+        }
+    }
+
+    private void change(UnaryOperator<List<Trail.Line>> change) {
+        desk.tables().chosen().ifPresent(table -> {
+            List<Trail.Line> lines = change.apply(new ArrayList<>(table.trail().steps()));
+            desk.make(
+                    new TableEdit.Prepare(table.id(), table.trail().with(lines).written()));
+        });
+    }
+
+    /** Adds a step behind the one that is looked at, and looks at it. */
+    public void add(String text) {
+        Trodden now = trodden.get();
+        int place = now == null ? 0 : now.looked();
+        tried.set(null);
+        change(lines -> {
+            lines.add(Math.min(place, lines.size()), Trail.Line.of(text));
+            wanted = place + 1 == lines.size() ? -1 : place + 1;
+            return lines;
+        });
+    }
+
+    /** Writes another sentence into a step, told by its place from 0. */
+    public void rewrite(int step, String text) {
+        tried.set(null);
+        changeLine(step, line -> new Trail.Line(text, line.off(), line.note()));
+    }
+
+    /** Switches a step off, or on again. */
+    public void turn(int step, boolean off) {
+        changeLine(step, line -> new Trail.Line(line.text(), off, line.note()));
+    }
+
+    /** Writes a note above a step; none for an empty text. */
+    public void note(int step, String note) {
+        changeLine(step, line -> new Trail.Line(line.text(), line.off(), note));
+    }
+
+    private void changeLine(int step, UnaryOperator<Trail.Line> change) {
+        change(lines -> {
+            lines.set(step, change.apply(lines.get(step)));
+            return lines;
+        });
+    }
+
+    /** Takes a step out. */
+    public void remove(int step) {
+        change(lines -> {
+            lines.remove(step);
+            return lines;
+        });
+    }
+
+    /** Moves a step up or down by one. */
+    public void move(int step, int by) {
+        change(lines -> {
+            int to = Math.max(0, Math.min(lines.size() - 1, step + by));
+            lines.add(to, lines.remove(step));
+            wanted = to + 1;
+            return lines;
+        });
+    }
+
+    /** Tries a sentence as the next step; nothing for an empty one. */
+    public void tryOut(String text) {
+        tryOut(text, -1);
+    }
+
+    /**
+     * Tries a sentence in place of a step.
+     *
+     * @param step its place from 0; −1 for a new one behind what is looked at
+     */
+    public void tryOut(String text, int step) {
+        Trodden now = trodden.get();
+        long mine = trying.incrementAndGet();
+        if (now == null || text.isBlank()) {
+            tried.set(null);
+            return;
+        }
+        Prepared before = step < 0
+                ? now.state()
+                : now.walk().states().get(Math.min(step, now.walk().states().size() - 1));
+        CourseCard card = desk.assignment().card();
+        desk.inBackground(
+                () -> unlessStopped(() -> Walk.of(before, card)
+                        .along(Trail.of(text), card, TrailFiles.beside(folder()), () -> go(mine == trying.get()))),
+                made -> {
+                    if (mine == trying.get() && made.isPresent()) {
+                        Walk walked = made.get();
+                        boolean fits = walked.fault().isEmpty();
+                        tried.set(new Tried(
+                                before,
+                                text,
+                                fits ? Optional.of(walked.last()) : Optional.empty(),
+                                fits ? walked.told().get(0) : List.of(),
+                                walked.fault()));
+                    }
+                },
+                () -> {});
+    }
+
+    /** Hands over the steps that fit a column of the table that is looked at. */
+    public void offers(String column, Consumer<List<String>> done) {
+        Trodden now = trodden.get();
+        if (now != null && now.state().names().contains(column)) {
+            desk.inBackground(() -> Offers.of(now.state(), column), done, () -> {});
+        }
+    }
+
+    /** Writes the trail to a file of its own, with how the file was read. */
+    public void save(Path file) {
+        desk.tables().chosen().ifPresent(table -> {
+            try {
+                Trail steps = table.trail();
+                Trail whole = steps.reading().isPresent()
+                        ? steps
+                        : new Trail(
+                                ReadingLine.written(Originals.reading(table.original())),
+                                steps.steps(),
+                                steps.closing());
+                TrailFiles.write(file, whole);
+                desk.say(Words.of("trail.saved", file.getFileName()));
+            } catch (InputProblem problem) {
+                desk.say(Words.of(problem.sentence()));
+            }
+        });
+    }
+
+    /** Writes the table that is looked at to a file. */
+    public void write(Path file) {
+        Trodden now = trodden.get();
+        if (now != null) {
+            desk.inBackground(
+                    () -> {
+                        try {
+                            new TableWriter(now.state(), Vectors.DIGITS).write(file);
+                            return Words.of("trail.written", now.state().rows(), file.getFileName());
+                        } catch (InputProblem problem) {
+                            return Words.of(problem.sentence());
+                        }
+                    },
+                    desk::say,
+                    () -> {});
+        }
+    }
+
+    /** Puts the table that is looked at on the shelf, as a table of its own of which samples can be taken. */
+    public void toShelf() {
+        Trodden now = trodden.get();
+        if (now == null) {
+            return;
+        }
+        String name = Words.of("trail.prepared", now.table().name());
+        desk.inBackground(
+                () -> {
+                    try {
+                        Path folder = Files.createTempDirectory("promedio");
+                        Path file = folder.resolve(name.replaceAll("[^\\p{L}\\p{N} ._-]", "_") + ".csv");
+                        try {
+                            new TableWriter(now.state(), Vectors.DIGITS).write(file);
+                            ReadingOptions said = ReadingOptions.GUESSED
+                                    .withHeading(Optional.of(true))
+                                    .withDelimiter(Delimiter.find("comma"))
+                                    .withDecimalMark(Optional.of('.'));
+                            return new Kept(Optional.of(desk.originals().take(file, said, Watch.NOBODY)), "");
+                        } finally {
+                            Files.deleteIfExists(file);
+                            Files.deleteIfExists(folder);
+                        }
+                    } catch (InputProblem problem) {
+                        return new Kept(Optional.empty(), Words.of(problem.sentence()));
+                    } catch (IOException problem) {
+                        return new Kept(Optional.empty(), Words.of("trail.not-kept"));
+                    }
+                },
+                kept -> {
+                    desk.say(kept.why());
+                    kept.original().ifPresent(original -> desk.tables().add(name, original, Trail.NONE));
+                },
+                () -> {});
+    }
+
+    /** Takes the steps of a trail file instead of those of the table. */
+    public void open(Path file) {
+        try {
+            Trail read = TrailFiles.read(file.toString());
+            change(lines -> read.steps());
+            look(desk.tables()
+                    .chosen()
+                    .map(table -> table.trail().steps().size())
+                    .orElse(0));
+            wanted = -1;
+        } catch (InputProblem problem) {
+            desk.say(Words.of(problem.sentence()));
+        }
+    }
+
+    /** Walks the same steps over another file, which becomes a table on the shelf; what does not fit is told in its margin. */
+    public void runOn(Path file) {
+        desk.tables()
+                .chosen()
+                .ifPresent(table -> desk.inBackground(
+                        () -> {
+                            try {
+                                return new Kept(
+                                        Optional.of(desk.originals().take(file, said(table), Watch.NOBODY)), "");
+                            } catch (InputProblem problem) {
+                                return new Kept(Optional.empty(), Words.of(problem.sentence()));
+                            }
+                        },
+                        kept -> {
+                            desk.say(kept.why());
+                            kept.original()
+                                    .ifPresent(original -> desk.tables().add(nameOf(file), original, table.trail()));
+                        },
+                        () -> {}));
+    }
+
+    private record Kept(Optional<Original> original, String why) {}
+
+    /** How the file of a table was read: as its trail says, else as the table was. */
+    private static ReadingOptions said(DataTable table) throws InputProblem {
+        Optional<String> line = table.trail().reading();
+        return line.isPresent() ? ReadingLine.read(line.get()) : Originals.reading(table.original());
+    }
+
+    private static String nameOf(Path file) {
+        String name = file.getFileName().toString();
+        int dot = name.lastIndexOf('.');
+        return dot > 0 ? name.substring(0, dot) : name;
+    }
+}

@@ -1,0 +1,179 @@
+package promedio.desktop.table;
+
+import java.util.AbstractList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.collections.FXCollections;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.SelectionMode;
+import javafx.scene.control.TableCell;
+import javafx.scene.control.TableColumn;
+import javafx.scene.control.TableView;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
+import promedio.core.sentence.Visible;
+import promedio.core.trail.Field;
+import promedio.core.trail.Prepared;
+import promedio.desktop.text.Words;
+
+/** A table as it is after some steps, to be read; what the last step made is lit: columns that are new, cells that are another. */
+final class PreparedGrid extends TableView<Integer> {
+    private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
+    private static final PseudoClass NUMBER = PseudoClass.getPseudoClass("number");
+    private static final PseudoClass OTHER = PseudoClass.getPseudoClass("other");
+    private static final KeyCombination COPY = KeyCombination.valueOf("Shortcut+C");
+    private static final int LONGEST = 120;
+    private static final int LONGEST_HEAD = 60;
+    private static final int LOOKED_AT = 60;
+    private static final int MOST_LETTERS = 26;
+    private static final int LEAST_LETTERS = 6;
+    private static final double LETTER = 7.6;
+    private static final double PADDING = 24;
+    private static final double NUMBER_WIDTH = 62;
+    private static final int MOST_COLUMNS = 200;
+
+    private Prepared shown;
+    private Prepared before;
+    private Consumer<String> headListener = column -> {};
+
+    PreparedGrid() {
+        getStyleClass().add("prepared-grid");
+        setId("prepared-grid");
+        setFixedCellSize(24);
+        getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
+        setPlaceholder(new Label(Words.of("prepared.no-rows")));
+        addEventHandler(KeyEvent.KEY_PRESSED, key -> {
+            if (COPY.match(key)) {
+                copy();
+                key.consume();
+            }
+        });
+    }
+
+    /** Who is told whose head was pressed. */
+    void onHead(Consumer<String> listener) {
+        headListener = listener;
+    }
+
+    /** Shows a table, and what is other in it than before. */
+    void show(Prepared now, Optional<Prepared> than) {
+        Prepared earlier = than.orElse(null);
+        if (now == shown && earlier == before) {
+            return;
+        }
+        boolean same = shown != null && shown.names().equals(now.names()) && earlier == before;
+        shown = now;
+        before = earlier;
+        if (!same) {
+            getColumns().clear();
+            getColumns().add(numbers());
+            now.fields().stream().limit(MOST_COLUMNS).forEach(field -> getColumns()
+                    .add(column(field)));
+        } else {
+            for (int i = 0; i < Math.min(MOST_COLUMNS, now.fields().size()); i++) {
+                fill(getColumns().get(i + 1), now.fields().get(i));
+            }
+        }
+        int rows = now.rows();
+        setItems(FXCollections.observableList(new AbstractList<>() {
+            @Override
+            public Integer get(int index) {
+                return index;
+            }
+
+            @Override
+            public int size() {
+                return rows;
+            }
+        }));
+        refresh();
+    }
+
+    private TableColumn<Integer, String> numbers() {
+        TableColumn<Integer, String> column = new TableColumn<>("");
+        column.setSortable(false);
+        column.setReorderable(false);
+        column.setPrefWidth(NUMBER_WIDTH);
+        column.setCellValueFactory(row -> new ReadOnlyObjectWrapper<>(Integer.toString(row.getValue() + 1)));
+        column.getStyleClass().add("prepared-number");
+        return column;
+    }
+
+    private TableColumn<Integer, String> column(Field field) {
+        TableColumn<Integer, String> column = new TableColumn<>();
+        Label head = new Label(Visible.line(field.name(), LONGEST_HEAD));
+        head.getStyleClass().add("prepared-head");
+        head.setMaxWidth(Double.MAX_VALUE);
+        head.setAlignment(field.hasNumbers() ? Pos.CENTER_RIGHT : Pos.CENTER_LEFT);
+        column.widthProperty().addListener((property, before, now) -> head.setPrefWidth(now.doubleValue() - 2));
+        head.setOnMousePressed(press -> headListener.accept(field.name()));
+        column.setGraphic(head);
+        column.setSortable(false);
+        column.setReorderable(false);
+        int letters = field.name().length();
+        for (int row = 0; row < Math.min(LOOKED_AT, shown.rows()); row++) {
+            letters = Math.max(letters, field.shown(row).length());
+        }
+        column.setPrefWidth(Math.max(LEAST_LETTERS, Math.min(MOST_LETTERS, letters)) * LETTER + PADDING);
+        if (before != null && !before.names().contains(field.name())) {
+            column.getStyleClass().add("prepared-new");
+        }
+        fill(column, field);
+        return column;
+    }
+
+    private void fill(TableColumn<Integer, ?> any, Field field) {
+        @SuppressWarnings("unchecked") // All columns of this table hold texts.
+        TableColumn<Integer, String> column = (TableColumn<Integer, String>) any;
+        column.setCellValueFactory(row -> new ReadOnlyObjectWrapper<>(field.shown(row.getValue())));
+        boolean compare = before != null
+                && before.rows() == shown.rows()
+                && before.names().contains(field.name())
+                && before.field(field.name()) != field;
+        Field earlier = compare ? before.field(field.name()) : null;
+        column.setCellFactory(made -> new Cell(field, earlier));
+    }
+
+    private void copy() {
+        List<Integer> rows = getSelectionModel().getSelectedIndices();
+        String text = String.join("\t", shown.names()) + "\n"
+                + rows.stream()
+                        .map(row -> shown.fields().stream()
+                                .map(field -> field.shown(row).replaceAll("[\\t\\r\\n]+", " "))
+                                .collect(Collectors.joining("\t")))
+                        .collect(Collectors.joining("\n"))
+                + "\n";
+        ClipboardContent content = new ClipboardContent();
+        content.putString(text);
+        Clipboard.getSystemClipboard().setContent(content);
+    }
+
+    /** A cell; lit where it is another than before the step. */
+    private static final class Cell extends TableCell<Integer, String> {
+        private final Field field;
+        private final Field earlier;
+
+        Cell(Field field, Field earlier) {
+            this.field = field;
+            this.earlier = earlier;
+        }
+
+        @Override
+        protected void updateItem(String text, boolean empty) {
+            super.updateItem(text, empty);
+            boolean some = !empty && getIndex() >= 0 && text != null;
+            setText(some ? Visible.line(text, LONGEST) : null);
+            pseudoClassStateChanged(NUMBER, some && field.hasNumbers());
+            pseudoClassStateChanged(OTHER, some && field.isOther(getIndex()));
+            pseudoClassStateChanged(
+                    LIT, some && earlier != null && !earlier.shown(getIndex()).equals(text));
+        }
+    }
+}

@@ -1,0 +1,166 @@
+package promedio.desktop.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.Mockito.when;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import promedio.core.trail.Trail;
+import promedio.desktop.model.TableTrail;
+
+/** The steps of a table: written, looked at, changed, and walked over another file. */
+@DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
+class TrailWindowTest extends OpenWindow {
+    private static final String LOG =
+            """
+            Item,Minutes,Bench
+            lamp,12,Oak
+            radio,45,Elm
+            lamp,n/a,Oak
+            lamp,20,Oak
+            radio,9,Elm
+            lamp,30,Oak
+            lamp,31,Elm
+            radio,8,Oak
+            radio,15,Elm
+            lamp,16,Oak
+            radio,17,Elm
+            """;
+
+    private static TableTrail.Trodden trodden() {
+        return desk.trail().troddenProperty().get();
+    }
+
+    private void open(Path folder) throws Exception {
+        Path file = Files.writeString(folder.resolve("log.csv"), LOG);
+        onWindow(() -> {
+            desk.filing().typeFile(file);
+            return null;
+        });
+        settle();
+        eventually(() -> desk.fileReading().stateProperty().get() != null);
+        onWindow(() -> {
+            desk.takeColumns();
+            return null;
+        });
+        eventually(() -> !desk.assignment().tables().isEmpty());
+        onWindow(() -> {
+            desk.select(desk.assignment().tables().get(0).id());
+            return null;
+        });
+        eventually(() -> trodden() != null);
+    }
+
+    private void step(String text) {
+        int before = onWindow(() -> trodden().table().trail().steps().size());
+        click("#step-field");
+        robot.write(text, 0);
+        press(KeyCode.ENTER);
+        eventually(() -> trodden().table().trail().steps().size() == before + 1
+                && trodden().looked() == before + 1);
+    }
+
+    @Test
+    void a_step_is_written_with_its_outcome_shown_and_its_fault_told(@TempDir Path folder) throws Exception {
+        open(folder);
+        click("#step-field");
+        robot.write("keep rows where Mi", 0);
+        eventually(() -> words().contains("At character 17: There is no column “Mi”."));
+        press(KeyCode.TAB);
+        robot.write("> 14", 0);
+        eventually(() -> words().stream().anyMatch(word -> word.startsWith("Enter makes it: 7 rows × 3 columns.")));
+        assertThat(onWindow(() -> trodden().table().trail().steps())).isEmpty();
+        press(KeyCode.ENTER);
+        eventually(() -> trodden().walk().told().size() == 1);
+        assertThat(onWindow(() -> trodden().state().rows())).isEqualTo(7);
+        step("one row per Bench: n, mean of Minutes");
+        assertThat(words()).contains("2 rows × 3 columns  5 rows fewer");
+        press(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> trodden().table().trail().steps().size() == 1);
+    }
+
+    @Test
+    void steps_are_switched_off_moved_noted_rewritten_and_what_does_not_fit_waits(@TempDir Path folder)
+            throws Exception {
+        open(folder);
+        step("work out half = Minutes / 2");
+        step("keep rows where half > 10");
+        step("leave out columns Item");
+        assertThat(onWindow(() -> trodden().state().rows())).isEqualTo(3);
+        click("#step-1");
+        eventually(() -> trodden().looked() == 1);
+        click("#step-turn");
+        eventually(() -> trodden().walk().fault().isPresent());
+        assertThat(words()).contains("There is no column “half”.", "waits");
+        press(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> trodden().walk().fault().isEmpty());
+        click("#step-3");
+        eventually(() -> trodden().looked() == 3);
+        click("#step-up");
+        eventually(() -> trodden().table().trail().steps().get(1).text().startsWith("leave out"));
+        click("#step-note");
+        robot.write("nobody asks for it", 0);
+        press(KeyCode.ENTER);
+        eventually(() -> trodden().table().trail().steps().get(1).note().equals("nobody asks for it"));
+        click("#step-1");
+        eventually(() -> trodden().looked() == 1);
+        click("#step-edit");
+        retype("work out half = Minutes / 4", KeyCode.ENTER);
+        eventually(() -> trodden().table().trail().steps().get(0).text().endsWith("/ 4"));
+        eventually(() -> trodden().walk().last().rows() == 1);
+        click("#step-remove");
+        eventually(() -> trodden().table().trail().steps().size() == 2);
+    }
+
+    @Test
+    void a_step_that_fits_a_column_is_chosen(@TempDir Path folder) throws Exception {
+        open(folder);
+        click("#step-offers");
+        press(KeyCode.ENTER);
+        eventually(() -> desk.trail().triedProperty().get() != null);
+        click("#step-field");
+        press(KeyCode.ENTER);
+        eventually(() -> trodden().looked() == 1);
+        assertThat(onWindow(() -> trodden().table().trail().steps().get(0).text()))
+                .isEqualTo("keep rows where Item = \"lamp\"");
+    }
+
+    @Test
+    void the_steps_are_saved_walked_over_another_file_and_their_table_put_on_the_shelf(@TempDir Path folder)
+            throws Exception {
+        open(folder);
+        step("keep rows where Minutes > 14");
+        step("one row per Bench: n, mean of Minutes as mean");
+        Path trail = folder.resolve("steps.trail");
+        when(picker.toWriteTable(anyString(), any())).thenReturn(Optional.of(trail));
+        click("#trail-save");
+        eventually(() -> Files.exists(trail));
+        assertThat(Trail.read(Files.readString(trail)).steps()).hasSize(2);
+        Path may = Files.writeString(
+                folder.resolve("may.csv"), LOG.replace("45", "10").replace("Bench", "Place"));
+        when(picker.answers()).thenReturn(Optional.of(may));
+        click("#trail-run");
+        eventually(() -> desk.assignment().tables().size() == 2
+                && trodden() != null
+                && trodden().walk().fault().isPresent());
+        assertThat(words()).contains("There is no column “Bench”.");
+        onWindow(() -> {
+            desk.select(desk.assignment().tables().get(0).id());
+            return null;
+        });
+        eventually(() -> trodden() != null && trodden().walk().fault().isEmpty());
+        click("#trail-to-shelf");
+        eventually(() -> desk.assignment().tables().size() == 3 && trodden() != null);
+        assertThat(onWindow(() -> desk.assignment().tables().get(2).all().row(0)))
+                .hasSize(3)
+                .startsWith("Elm");
+    }
+}
