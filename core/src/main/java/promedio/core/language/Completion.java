@@ -16,6 +16,34 @@ import promedio.core.language.grammar.StepsParser;
 /** How a step or formula that is being written can go on: words of the language, and names of columns. */
 public final class Completion {
     private static final int MOST = 12;
+    /** Words behind which nothing but the next word can stand. */
+    private static final Set<String> TOGETHER = Set.of(
+            "keep rows",
+            "rows",
+            "leave",
+            "leave out rows",
+            "work",
+            "sort",
+            "sort into",
+            "replace",
+            "name",
+            "name values",
+            "carry",
+            "put",
+            "put in",
+            "put in order",
+            "join",
+            "standard",
+            "standard score",
+            "running",
+            "running total",
+            "joined",
+            "starts",
+            "ends",
+            "row",
+            "first",
+            "largest",
+            "smallest");
 
     private Completion() {}
 
@@ -67,7 +95,7 @@ public final class Completion {
                 StringBuilder word = new StringBuilder(literal.substring(1, literal.length() - 1));
                 for (int next : following) {
                     String more = StepsParser.VOCABULARY.getLiteralName(next);
-                    if (more != null && Character.isLetter(more.charAt(1))) {
+                    if (TOGETHER.contains(word.toString()) && more != null) {
                         word.append(' ').append(more, 1, more.length() - 1);
                     }
                 }

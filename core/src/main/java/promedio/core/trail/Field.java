@@ -109,7 +109,8 @@ public final class Field {
         return rows;
     }
 
-    boolean isOfOriginal() {
+    /** Whether its cells are those of the original. */
+    public boolean isOfOriginal() {
         return origin != null;
     }
 

@@ -20,10 +20,8 @@ final class TrailScenes {
 
     List<Scenes.Shot> all() {
         shot("trail-read", () -> new TableScenes(window).read());
-        shot("trail-taken", () -> {
-            model.takeColumns();
-            model.select("t1");
-        });
+        shot("trail-taken", model::takeColumns);
+        shot("trail-chosen", () -> model.select("t1"));
         shot("trail-none", () -> model.looking().tablePageProperty().set(DeskModel.TablePage.ROWS));
         shot("trail-completed", () -> write("replace in 'Minutes (min)': \"n/a\" with missing, 12 w"));
         step("trail-replaced", "replace in 'Minutes (min)': \"n/a\" with missing");

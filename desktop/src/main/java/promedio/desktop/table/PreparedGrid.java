@@ -8,7 +8,6 @@ import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.collections.FXCollections;
 import javafx.css.PseudoClass;
-import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.SelectionMode;
 import javafx.scene.control.TableCell;
@@ -41,7 +40,8 @@ final class PreparedGrid extends TableView<Integer> {
 
     private Prepared shown;
     private Prepared before;
-    private Consumer<String> headListener = column -> {};
+    private char mark = '.';
+    private Consumer<String> columnListener = column -> {};
 
     PreparedGrid() {
         getStyleClass().add("prepared-grid");
@@ -57,13 +57,14 @@ final class PreparedGrid extends TableView<Integer> {
         });
     }
 
-    /** Who is told whose head was pressed. */
-    void onHead(Consumer<String> listener) {
-        headListener = listener;
+    /** Who is told in whose column a cell was pressed. */
+    void onColumn(Consumer<String> listener) {
+        columnListener = listener;
     }
 
     /** Shows a table, and what is other in it than before. */
-    void show(Prepared now, Optional<Prepared> than) {
+    void show(Prepared now, Optional<Prepared> than, char decimalMark) {
+        mark = decimalMark;
         Prepared earlier = than.orElse(null);
         if (now == shown && earlier == before) {
             return;
@@ -108,13 +109,10 @@ final class PreparedGrid extends TableView<Integer> {
 
     private TableColumn<Integer, String> column(Field field) {
         TableColumn<Integer, String> column = new TableColumn<>();
-        Label head = new Label(Visible.line(field.name(), LONGEST_HEAD));
-        head.getStyleClass().add("prepared-head");
-        head.setMaxWidth(Double.MAX_VALUE);
-        head.setAlignment(field.hasNumbers() ? Pos.CENTER_RIGHT : Pos.CENTER_LEFT);
-        column.widthProperty().addListener((property, before, now) -> head.setPrefWidth(now.doubleValue() - 2));
-        head.setOnMousePressed(press -> headListener.accept(field.name()));
-        column.setGraphic(head);
+        column.setText(Visible.line(field.name(), LONGEST_HEAD));
+        if (field.hasNumbers()) {
+            column.getStyleClass().add("prepared-numbers");
+        }
         column.setSortable(false);
         column.setReorderable(false);
         int letters = field.name().length();
@@ -132,13 +130,21 @@ final class PreparedGrid extends TableView<Integer> {
     private void fill(TableColumn<Integer, ?> any, Field field) {
         @SuppressWarnings("unchecked") // All columns of this table hold texts.
         TableColumn<Integer, String> column = (TableColumn<Integer, String>) any;
-        column.setCellValueFactory(row -> new ReadOnlyObjectWrapper<>(field.shown(row.getValue())));
+        column.setCellValueFactory(row -> new ReadOnlyObjectWrapper<>(shown(field, row.getValue())));
         boolean compare = before != null
                 && before.rows() == shown.rows()
                 && before.names().contains(field.name())
                 && before.field(field.name()) != field;
         Field earlier = compare ? before.field(field.name()) : null;
         column.setCellFactory(made -> new Cell(field, earlier));
+    }
+
+    /** A cell; what was worked out is written as the numbers of the table are. */
+    private String shown(Field field, int row) {
+        String text = field.shown(row);
+        return mark == ',' && field.hasNumbers() && !field.isOfOriginal() && !field.isOther(row)
+                ? text.replace('.', ',')
+                : text;
     }
 
     private void copy() {
@@ -156,13 +162,14 @@ final class PreparedGrid extends TableView<Integer> {
     }
 
     /** A cell; lit where it is another than before the step. */
-    private static final class Cell extends TableCell<Integer, String> {
+    private final class Cell extends TableCell<Integer, String> {
         private final Field field;
         private final Field earlier;
 
         Cell(Field field, Field earlier) {
             this.field = field;
             this.earlier = earlier;
+            setOnMousePressed(press -> columnListener.accept(field.name()));
         }
 
         @Override
@@ -173,7 +180,7 @@ final class PreparedGrid extends TableView<Integer> {
             pseudoClassStateChanged(NUMBER, some && field.hasNumbers());
             pseudoClassStateChanged(OTHER, some && field.isOther(getIndex()));
             pseudoClassStateChanged(
-                    LIT, some && earlier != null && !earlier.shown(getIndex()).equals(text));
+                    LIT, some && earlier != null && !shown(earlier, getIndex()).equals(text));
         }
     }
 }

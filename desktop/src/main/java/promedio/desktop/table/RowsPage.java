@@ -70,7 +70,7 @@ public final class RowsPage extends VBox {
         grid.onChosen(this::showChosen);
         VBox.setVgrow(grid, Priority.ALWAYS);
         HBox.setHgrow(grid, Priority.ALWAYS);
-        prepared.onHead(steps::offer);
+        prepared.onColumn(steps::offer);
         StackPane shown = new StackPane(grid, prepared);
         HBox.setHgrow(shown, Priority.ALWAYS);
         VBox.setVgrow(shown, Priority.ALWAYS);
@@ -108,10 +108,14 @@ public final class RowsPage extends VBox {
             of.setVisible(!other);
         }
         showFacts(other ? would.or(() -> Optional.of(trodden.state())) : Optional.empty());
-        if (other && would.isPresent()) {
-            prepared.show(would.get(), Optional.of(tried.before()));
-        } else if (other) {
-            prepared.show(trodden.state(), Optional.of(trodden.walk().states().get(trodden.looked() - 1)));
+        if (other) {
+            prepared.show(
+                    would.orElseGet(trodden::state),
+                    Optional.of(
+                            would.isPresent()
+                                    ? tried.before()
+                                    : trodden.walk().states().get(trodden.looked() - 1)),
+                    trodden.table().original().read().decimalMark());
         }
     }
 

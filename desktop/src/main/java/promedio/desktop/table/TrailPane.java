@@ -42,13 +42,12 @@ final class TrailPane extends ScrollPane {
 
     void show(TableFigures figures) {
         DataTable table = figures.table();
-        steps.getChildren().setAll(head("trail.read"));
+        steps.getChildren().setAll(head("trail.steps"), list, head("trail.read"));
         for (Sentence sentence : table.original().told()) {
             steps.getChildren().add(sentence(Words.of(sentence)));
         }
         byHand(table);
         pointedOut(figures);
-        steps.getChildren().addAll(head("trail.steps"), list);
         Hyperlink remove = new Hyperlink(Words.of("trail.remove"));
         remove.setId("remove-table");
         remove.getStyleClass().add("trail-remove");
