@@ -64,6 +64,24 @@ class TrailTest {
         return Walk.of(Prepared.of(table), CARD).along(Trail.of(steps), CARD, benches, () -> {});
     }
 
+    private static final Table EXAMPLES = table(
+            """
+            Item | Minutes | Cost | Bench | Day        | Paid | Math | Art
+            lamp | 12      | 3.5  | Oak   | 2031-04-05 | yes  | 1    | 2
+            mixer| 45      | 10   | Elm   | 2031-04-06 | no   | 3    | 4
+            radio| 20      | 4    |       | 2031-04-07 | yes  | 5    | 6
+                 | 30      | 7    | Oak   | 2031-04-08 | no   | 3    | 2
+            lamp | 31      | 8    | Elm   | 2031-04-09 | yes  | 1    | 1
+            """);
+
+    /** What is wrong with a step of the help on the table that its examples speak of; empty where nothing is. */
+    static String tried(String step) {
+        return walk(EXAMPLES, step)
+                .fault()
+                .map(fault -> fault.sentence().toString())
+                .orElse("");
+    }
+
     private static String written(Prepared table) {
         List<String> lines = new ArrayList<>(List.of(String.join(",", table.names())));
         for (int row = 0; row < table.rows(); row++) {

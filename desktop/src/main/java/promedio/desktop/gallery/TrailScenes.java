@@ -2,6 +2,8 @@ package promedio.desktop.gallery;
 
 import java.util.ArrayList;
 import java.util.List;
+import javafx.scene.control.Button;
+import javafx.scene.control.Hyperlink;
 import javafx.scene.control.TextField;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.theme.Theme;
@@ -24,6 +26,8 @@ final class TrailScenes {
         shot("trail-chosen", () -> model.select("t1"));
         shot("trail-none", () -> model.looking().tablePageProperty().set(DeskModel.TablePage.ROWS));
         shot("trail-completed", () -> write("replace in 'Minutes (min)': \"n/a\" with missing, 12 w"));
+        shot("trail-words", () -> ((Hyperlink) window.scene().lookup("#step-lexicon")).fire());
+        shot("trail-words-closed", () -> ((Button) window.scene().lookup("#lexicon-close")).fire());
         step("trail-replaced", "replace in 'Minutes (min)': \"n/a\" with missing");
         step("trail-renamed", "rename 'Minutes (min)' to Minutes");
         step("trail-kept", "keep rows where Minutes is not missing and Minutes < 300");

@@ -33,20 +33,21 @@ final class PreparedGrid extends TableView<Integer> {
     private static final int LOOKED_AT = 60;
     private static final int MOST_LETTERS = 26;
     private static final int LEAST_LETTERS = 6;
-    private static final double LETTER = 7.6;
-    private static final double PADDING = 24;
-    private static final double NUMBER_WIDTH = 62;
+    private static final double LETTER_EMS = 0.58;
+    private static final double PADDING_EMS = 1.8;
+    private static final double NUMBER_EMS = 4.6;
+    private static final double ROW_EMS = 1.85;
     private static final int MOST_COLUMNS = 200;
 
     private Prepared shown;
     private Prepared before;
     private char mark = '.';
+    private double em;
     private Consumer<String> columnListener = column -> {};
 
     PreparedGrid() {
         getStyleClass().add("prepared-grid");
         setId("prepared-grid");
-        setFixedCellSize(24);
         getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
         setPlaceholder(new Label(Words.of("prepared.no-rows")));
         addEventHandler(KeyEvent.KEY_PRESSED, key -> {
@@ -63,13 +64,16 @@ final class PreparedGrid extends TableView<Integer> {
     }
 
     /** Shows a table, and what is other in it than before. */
-    void show(Prepared now, Optional<Prepared> than, char decimalMark) {
+    void show(Prepared now, Optional<Prepared> than, char decimalMark, double textSize) {
         mark = decimalMark;
         Prepared earlier = than.orElse(null);
-        if (now == shown && earlier == before) {
+        boolean sized = em == textSize;
+        if (now == shown && earlier == before && sized) {
             return;
         }
-        boolean same = shown != null && shown.names().equals(now.names()) && earlier == before;
+        em = textSize;
+        setFixedCellSize(Math.floor(ROW_EMS * em));
+        boolean same = sized && shown != null && shown.names().equals(now.names()) && earlier == before;
         shown = now;
         before = earlier;
         if (!same) {
@@ -95,13 +99,19 @@ final class PreparedGrid extends TableView<Integer> {
             }
         }));
         refresh();
+        // What the step made is brought into view.
+        getColumns().stream()
+                .filter(column -> column.getStyleClass().contains("prepared-new"))
+                .findFirst()
+                .filter(column -> !same)
+                .ifPresent(this::scrollToColumn);
     }
 
     private TableColumn<Integer, String> numbers() {
         TableColumn<Integer, String> column = new TableColumn<>("");
         column.setSortable(false);
         column.setReorderable(false);
-        column.setPrefWidth(NUMBER_WIDTH);
+        column.setPrefWidth(NUMBER_EMS * em);
         column.setCellValueFactory(row -> new ReadOnlyObjectWrapper<>(Integer.toString(row.getValue() + 1)));
         column.getStyleClass().add("prepared-number");
         return column;
@@ -119,7 +129,8 @@ final class PreparedGrid extends TableView<Integer> {
         for (int row = 0; row < Math.min(LOOKED_AT, shown.rows()); row++) {
             letters = Math.max(letters, field.shown(row).length());
         }
-        column.setPrefWidth(Math.max(LEAST_LETTERS, Math.min(MOST_LETTERS, letters)) * LETTER + PADDING);
+        column.setPrefWidth(
+                Math.max(LEAST_LETTERS, Math.min(MOST_LETTERS, letters)) * LETTER_EMS * em + PADDING_EMS * em);
         if (before != null && !before.names().contains(field.name())) {
             column.getStyleClass().add("prepared-new");
         }

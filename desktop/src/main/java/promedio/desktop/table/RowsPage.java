@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
@@ -71,7 +72,9 @@ public final class RowsPage extends VBox {
         VBox.setVgrow(grid, Priority.ALWAYS);
         HBox.setHgrow(grid, Priority.ALWAYS);
         prepared.onColumn(steps::offer);
-        StackPane shown = new StackPane(grid, prepared);
+        LexiconPane lexicon = new LexiconPane(steps::write);
+        steps.onLexicon(lexicon::toggle);
+        StackPane shown = new StackPane(grid, prepared, lexicon);
         HBox.setHgrow(shown, Priority.ALWAYS);
         VBox.setVgrow(shown, Priority.ALWAYS);
         VBox left = new VBox(shown, steps, foot());
@@ -92,6 +95,8 @@ public final class RowsPage extends VBox {
         model.tables().figuresProperty().addListener((property, before, now) -> show());
         model.trail().troddenProperty().addListener((property, before, now) -> showPrepared());
         model.trail().triedProperty().addListener((property, before, now) -> showPrepared());
+        // Rows and columns are as large as the text.
+        facts.fontProperty().addListener((property, before, now) -> Platform.runLater(this::showPrepared));
         show();
         showPrepared();
     }
@@ -106,6 +111,7 @@ public final class RowsPage extends VBox {
         grid.setVisible(!other);
         for (Node of : List.of(along, find, row, foot)) {
             of.setVisible(!other);
+            of.setManaged(!other);
         }
         showFacts(other ? would.or(() -> Optional.of(trodden.state())) : Optional.empty());
         if (other) {
@@ -115,7 +121,8 @@ public final class RowsPage extends VBox {
                             would.isPresent()
                                     ? tried.before()
                                     : trodden.walk().states().get(trodden.looked() - 1)),
-                    trodden.table().original().read().decimalMark());
+                    trodden.table().original().read().decimalMark(),
+                    facts.getFont().getSize());
         }
     }
 

@@ -39,6 +39,7 @@ final class StepBar extends VBox {
     private final HBox line;
     private final PauseTransition pause = new PauseTransition(A_MOMENT);
     private List<Completion.Way> known = List.of();
+    private Runnable lexicon = () -> {};
     private String column = "";
     /** The table that the column is of. */
     private String table = "";
@@ -133,6 +134,11 @@ final class StepBar extends VBox {
         model.trail().tryOut("");
     }
 
+    /** What shows all steps and words. */
+    void onLexicon(Runnable show) {
+        lexicon = show;
+    }
+
     /** Puts a sentence into the field, to be changed or made. */
     void write(String text) {
         field.setText(text);
@@ -162,8 +168,12 @@ final class StepBar extends VBox {
         List<String> names = now.state().names();
         String of = model.tables().desks() + now.table().id();
         if (!names.contains(column) || !of.equals(table)) {
+            boolean other = !of.equals(table);
             table = of;
             column = names.get(0);
+            if (other && !field.getText().isEmpty()) {
+                clear();
+            }
         }
         Choice<String> choice = new Choice<>("step-column", column, this::offer);
         names.forEach(name -> choice.or(name, name));
@@ -175,7 +185,11 @@ final class StepBar extends VBox {
             some.forEach(offer -> offers.or(Visible.line(offer, LONGEST), offer));
             offers.showUnder(fits);
         }));
-        line.getChildren().addAll(fits, choice);
+        Hyperlink words = new Hyperlink(Words.of("step.lexicon"));
+        words.setId("step-lexicon");
+        words.setMinWidth(USE_PREF_SIZE);
+        words.setOnAction(press -> lexicon.run());
+        line.getChildren().addAll(fits, choice, words);
     }
 
     private void showWays() {

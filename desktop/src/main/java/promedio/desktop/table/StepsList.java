@@ -141,6 +141,8 @@ final class StepsList extends VBox {
         sentence.setOnAction(press -> model.trail().look(state));
         Label size = new Label(facts);
         size.getStyleClass().add("soft");
+        size.setWrapText(true);
+        size.setMinHeight(USE_PREF_SIZE);
         VBox both = new VBox(sentence, size);
         both.getStyleClass().add("step");
         both.pseudoClassStateChanged(CURRENT, now.looked() == state);

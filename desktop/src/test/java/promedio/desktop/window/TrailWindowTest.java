@@ -134,6 +134,17 @@ class TrailWindowTest extends OpenWindow {
     }
 
     @Test
+    void all_words_are_shown_and_one_is_taken(@TempDir Path folder) throws Exception {
+        open(folder);
+        click("#step-lexicon");
+        eventually(() -> words().contains("keep rows where Minutes > 15"));
+        robot.clickOn("keep rows where Minutes > 15");
+        eventually(() -> words().stream().anyMatch(word -> word.startsWith("Enter makes it: 6 rows")));
+        press(KeyCode.ESCAPE);
+        eventually(() -> desk.trail().triedProperty().get() == null);
+    }
+
+    @Test
     void the_steps_are_saved_walked_over_another_file_and_their_table_put_on_the_shelf(@TempDir Path folder)
             throws Exception {
         open(folder);
