@@ -66,7 +66,7 @@ final class Rowwise {
             for (int i = 0; i < registers.length; i++) {
                 operands[i].get(row, registers[i]);
                 if (!constant) {
-                    registers[i].settle();
+                    registers[i].settle(operands[i].isConstant() ? size : 0);
                 }
             }
             work.on(registers, row, constant);

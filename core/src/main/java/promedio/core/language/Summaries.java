@@ -1,6 +1,5 @@
 package promedio.core.language;
 
-import java.math.BigInteger;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -14,10 +13,6 @@ import promedio.core.vector.Vector;
 
 /** Measures of the cells of a column, group by group. Missing cells are left out. */
 final class Summaries {
-    private static final BigInteger TWO_TO_64 = BigInteger.ONE.shiftLeft(64);
-    /** Squares of these add up to less than 128 bits hold, in any table that there can be. */
-    private static final long MOST_SQUARED = 1L << 47;
-
     private static final int PIECE = 1 << 13;
 
     private final Conventions conventions;
@@ -154,16 +149,11 @@ final class Summaries {
     }
 
     private static void sum(Numbers of, int[] rows, Register out) {
-        out.whole(0);
-        Optional<Powers> powers = powers(of, rows);
-        if (powers.isPresent()) {
-            out.figure(powers.get().sum());
-            return;
-        }
-        Register cell = new Register();
-        for (int row : rows) {
-            of.get(row, cell);
-            out.plus(cell);
+        Optional<Sums> sums = Sums.of(of, rows, false);
+        if (sums.isPresent()) {
+            out.figure(sums.get().sum());
+        } else {
+            out.approximate(Sums.approximate(of, rows));
         }
     }
 
@@ -176,82 +166,21 @@ final class Summaries {
         }
     }
 
-    /** Sum and sum of squares of some cells. */
-    private record Powers(Exact sum, Exact squares) {}
-
-    /** The powers of cells that share a denominator; empty where they do not. */
-    private static Optional<Powers> powers(Numbers of, int[] rows) {
-        if (of.common() == 0) {
-            return Optional.empty();
-        }
-        Wide sum = new Wide();
-        Wide squares = new Wide();
-        for (int row : rows) {
-            long word = of.word(row);
-            if (Math.abs(word) > MOST_SQUARED) {
-                return Optional.empty();
-            }
-            sum.add(word);
-            squares.addSquare(word);
-        }
-        Exact below = Exact.of(of.common());
-        return Optional.of(new Powers(
-                Exact.of(sum.total()).over(below), Exact.of(squares.total()).over(below.squared())));
-    }
-
-    /** A sum of 128 bits. */
-    private static final class Wide {
-        private long high;
-        private long low;
-
-        void add(long number) {
-            long before = low;
-            low += number;
-            high += (number >> 63) + (Long.compareUnsigned(low, before) < 0 ? 1 : 0);
-        }
-
-        void addSquare(long number) {
-            long product = number * number;
-            long before = low;
-            low += product;
-            high += Math.multiplyHigh(number, number) + (Long.compareUnsigned(low, before) < 0 ? 1 : 0);
-        }
-
-        BigInteger total() {
-            BigInteger unsigned =
-                    low >= 0 ? BigInteger.valueOf(low) : BigInteger.valueOf(low).add(TWO_TO_64);
-            return BigInteger.valueOf(high).shiftLeft(64).add(unsigned);
-        }
-    }
-
     /** The variance: (Σx² − (Σx)²/n) over the divisor of the course. */
     private void variance(Numbers of, int[] rows, Register out) {
         int divisor = conventions.dividesByLess() ? rows.length - 1 : rows.length;
         if (divisor <= 0) {
             return;
         }
-        Optional<Powers> powers = powers(of, rows);
-        if (powers.isPresent()) {
-            Exact sum = powers.get().sum();
-            out.figure(powers.get()
-                    .squares()
-                    .minus(sum.squared().over(rows.length))
-                    .over(divisor));
-            return;
+        Optional<Sums> sums = Sums.of(of, rows, true);
+        if (sums.isPresent()) {
+            Exact sum = sums.get().sum();
+            out.figure(
+                    sums.get().squares().minus(sum.squared().over(rows.length)).over(divisor));
+        } else {
+            double mean = Sums.approximate(of, rows) / rows.length;
+            out.approximate(Sums.deviations(of, rows, mean) / divisor);
         }
-        Register mean = new Register();
-        mean(of, rows, mean);
-        mean.negate();
-        Register deviation = new Register();
-        out.whole(0);
-        for (int row : rows) {
-            of.get(row, deviation);
-            deviation.plus(mean);
-            deviation.times(deviation);
-            out.plus(deviation);
-        }
-        deviation.whole(divisor);
-        out.over(deviation);
     }
 
     private void percentile(Exact part, Numbers of, int[] rows, Register out) {
@@ -330,6 +259,7 @@ final class Summaries {
             of.get(row, cell);
             int group = groups.one() ? 0 : groups.of()[row];
             means.get(group, other);
+            other.settle(of.size());
             other.negate();
             cell.plus(other);
             spreads.get(group, other);
@@ -399,6 +329,7 @@ final class Summaries {
             if (!cell.isMissing()) {
                 total.plus(cell);
             }
+            total.settle(of.size());
             out.copy(total);
             builder.add(out);
         }

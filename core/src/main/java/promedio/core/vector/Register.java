@@ -13,6 +13,8 @@ import promedio.core.number.Figure;
 public final class Register {
     private static final int MOST_BITS = 62;
     private static final long MOST_PADDED = 1_000_000;
+    private static final int MANY_ROWS = 10_000;
+    private static final int VAST = 2_048;
 
     /** What is in it. */
     public enum State {
@@ -47,11 +49,13 @@ public final class Register {
         return state == State.DOUBLE || state == State.BIG && !(big instanceof Exact);
     }
 
-    long n() {
+    /** The numerator of a ratio. */
+    public long n() {
         return n;
     }
 
-    long d() {
+    /** The denominator of a ratio, above 0. */
+    public long d() {
         return d;
     }
 
@@ -115,6 +119,20 @@ public final class Register {
     /** An irrational figure becomes an approximate number, as every such cell of a column is. */
     public void settle() {
         if (state == State.BIG && !(big instanceof Exact)) {
+            approximate(big.toDouble());
+        }
+    }
+
+    /**
+     * Before it meets each of so many rows: an exact number of very many digits becomes approximate where that would take minutes.
+     */
+    public void settle(int rows) {
+        settle();
+        boolean vast = rows > MANY_ROWS
+                && state == State.BIG
+                && big instanceof Exact exact
+                && Math.max(exact.numerator().bitLength(), exact.denominator().bitLength()) > VAST;
+        if (vast) {
             approximate(big.toDouble());
         }
     }
