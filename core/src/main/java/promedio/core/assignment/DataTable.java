@@ -29,8 +29,8 @@ public final class DataTable {
     private final SortedMap<Integer, Head> heads;
     private final SortedSet<Integer> off;
     private final Trail trail;
-    private Table all;
-    private Table table;
+    private volatile Table all;
+    private volatile Table table;
 
     /**
      * Where a cell stands.
@@ -161,7 +161,11 @@ public final class DataTable {
 
     /** With other steps of preparation. */
     public DataTable prepared(Trail other) {
-        return new DataTable(id, name, original, byHand, heads, off, other);
+        DataTable made = new DataTable(id, name, original, byHand, heads, off, other);
+        // The rows before any step are the same, and what was worked out of them stays known.
+        made.all = all;
+        made.table = table;
+        return made;
     }
 
     /** How many rows its original has. */

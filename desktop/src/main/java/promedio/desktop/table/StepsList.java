@@ -70,7 +70,7 @@ final class StepsList extends VBox {
                             link("trail.to-shelf", "trail-to-shelf", model.trail()::toShelf),
                             link("trail.run", "trail-run", ways::runTrail),
                             link("trail.save", "trail-save", ways::saveTrail),
-                            link("trail.write", "trail-write-table", ways::writePrepared));
+                            link("trail.write-table", "trail-write-table", ways::writePrepared));
         }
         files.getChildren().add(link("trail.open", "trail-open", ways::openTrail));
         getChildren().add(files);

@@ -42,12 +42,22 @@ final class TrailPane extends ScrollPane {
 
     void show(TableFigures figures) {
         DataTable table = figures.table();
-        steps.getChildren().setAll(head("trail.steps"), list, head("trail.read"));
+        // Steps stand first; before there are any, what should be looked at does.
+        boolean prepared = !table.trail().steps().isEmpty();
+        List<Node> ofSteps = List.of(head("trail.steps"), list);
+        steps.getChildren().clear();
+        if (prepared) {
+            steps.getChildren().addAll(ofSteps);
+        }
+        steps.getChildren().add(head("trail.read"));
         for (Sentence sentence : table.original().told()) {
             steps.getChildren().add(sentence(Words.of(sentence)));
         }
         byHand(table);
         pointedOut(figures);
+        if (!prepared) {
+            steps.getChildren().addAll(ofSteps);
+        }
         Hyperlink remove = new Hyperlink(Words.of("trail.remove"));
         remove.setId("remove-table");
         remove.getStyleClass().add("trail-remove");

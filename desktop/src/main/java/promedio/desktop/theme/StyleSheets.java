@@ -39,6 +39,8 @@ public final class StyleSheets {
             "scroll-bar",
             "scroll-pane",
             "separator",
+            "table-cell",
+            "table-view",
             "text-input",
             "text-field",
             "context-menu",

@@ -47,7 +47,7 @@ class StyleSheetsTest {
                 /* .label { comment } */
                 .root { -ink: #22304a; }
                 .label, .date-picker:hover > .label, Text { -fx-fill: -ink; }
-                .table-view .label { -fx-padding: 0; }
+                .tree-view .label { -fx-padding: 0; }
                 .button.accent:hover { -fx-opacity: 1; }
                 """;
         assertThat(StyleSheets.worn(sheet).lines())

@@ -13,6 +13,7 @@ import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import promedio.core.trail.Prepared;
 import promedio.core.trail.Trail;
 import promedio.desktop.model.TableTrail;
 
@@ -81,7 +82,11 @@ class TrailWindowTest extends OpenWindow {
         press(KeyCode.ENTER);
         eventually(() -> trodden().walk().told().size() == 1);
         assertThat(onWindow(() -> trodden().state().rows())).isEqualTo(7);
+        Prepared first = onWindow(() -> trodden().walk().states().get(1));
         step("one row per Bench: n, mean of Minutes");
+        assertThat(onWindow(() -> trodden().walk().states().get(1)))
+                .as("only what is new is computed")
+                .isSameAs(first);
         assertThat(words()).contains("2 rows × 3 columns  5 rows fewer");
         press(KeyCode.CONTROL, KeyCode.Z);
         eventually(() -> trodden().table().trail().steps().size() == 1);
