@@ -17,13 +17,14 @@ import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.StackPane;
 import promedio.core.sentence.Visible;
 import promedio.core.trail.Field;
 import promedio.core.trail.Prepared;
 import promedio.desktop.text.Words;
 
 /** A table as it is after some steps, to be read; what the last step made is lit: columns that are new, cells that are another. */
-final class PreparedGrid extends TableView<Integer> {
+final class PreparedGrid extends StackPane {
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final PseudoClass NUMBER = PseudoClass.getPseudoClass("number");
     private static final PseudoClass OTHER = PseudoClass.getPseudoClass("other");
@@ -39,6 +40,7 @@ final class PreparedGrid extends TableView<Integer> {
     private static final double ROW_EMS = 1.85;
     private static final int MOST_COLUMNS = 200;
 
+    private TableView<Integer> table = new TableView<>();
     private Prepared shown;
     private Prepared before;
     private char mark = '.';
@@ -46,16 +48,23 @@ final class PreparedGrid extends TableView<Integer> {
     private Consumer<String> columnListener = column -> {};
 
     PreparedGrid() {
-        getStyleClass().add("prepared-grid");
         setId("prepared-grid");
-        getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
-        setPlaceholder(new Label(Words.of("prepared.no-rows")));
         addEventHandler(KeyEvent.KEY_PRESSED, key -> {
             if (COPY.match(key)) {
                 copy();
                 key.consume();
             }
         });
+    }
+
+    /** Other columns get a table of their own: one that was scrolled across would not show them. */
+    private TableView<Integer> fresh() {
+        TableView<Integer> made = new TableView<>();
+        made.getStyleClass().add("prepared-grid");
+        made.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
+        made.setPlaceholder(new Label(Words.of("prepared.no-rows")));
+        made.setFixedCellSize(Math.floor(ROW_EMS * em));
+        return made;
     }
 
     /** Who is told in whose column a cell was pressed. */
@@ -72,22 +81,21 @@ final class PreparedGrid extends TableView<Integer> {
             return;
         }
         em = textSize;
-        setFixedCellSize(Math.floor(ROW_EMS * em));
         boolean same = sized && shown != null && shown.names().equals(now.names()) && earlier == before;
         shown = now;
         before = earlier;
         if (!same) {
-            getColumns().clear();
-            getColumns().add(numbers());
-            now.fields().stream().limit(MOST_COLUMNS).forEach(field -> getColumns()
-                    .add(column(field)));
+            table = fresh();
+            table.getColumns().add(numbers());
+            now.fields().stream().limit(MOST_COLUMNS).map(this::column).forEach(table.getColumns()::add);
+            getChildren().setAll(table);
         } else {
             for (int i = 0; i < Math.min(MOST_COLUMNS, now.fields().size()); i++) {
-                fill(getColumns().get(i + 1), now.fields().get(i));
+                fill(table.getColumns().get(i + 1), now.fields().get(i));
             }
         }
         int rows = now.rows();
-        setItems(FXCollections.observableList(new AbstractList<>() {
+        table.setItems(FXCollections.observableList(new AbstractList<>() {
             @Override
             public Integer get(int index) {
                 return index;
@@ -98,13 +106,24 @@ final class PreparedGrid extends TableView<Integer> {
                 return rows;
             }
         }));
-        refresh();
-        // What the step made is brought into view.
-        getColumns().stream()
-                .filter(column -> column.getStyleClass().contains("prepared-new"))
-                .findFirst()
-                .filter(column -> !same)
-                .ifPresent(this::scrollToColumn);
+        table.refresh();
+        if (!same) {
+            reveal();
+        }
+    }
+
+    /** Brings what the step made into view, where not all columns are. */
+    private void reveal() {
+        double wide = table.getColumns().stream()
+                .mapToDouble(column -> column.getPrefWidth())
+                .sum();
+        int made = 0;
+        for (int i = 0; i < table.getColumns().size() && wide > getWidth() && made == 0; i++) {
+            made = table.getColumns().get(i).getStyleClass().contains("prepared-new") ? i : 0;
+        }
+        if (made > 0) {
+            table.scrollToColumnIndex(made);
+        }
     }
 
     private TableColumn<Integer, String> numbers() {
@@ -159,7 +178,7 @@ final class PreparedGrid extends TableView<Integer> {
     }
 
     private void copy() {
-        List<Integer> rows = getSelectionModel().getSelectedIndices();
+        List<Integer> rows = table.getSelectionModel().getSelectedIndices();
         String text = String.join("\t", shown.names()) + "\n"
                 + rows.stream()
                         .map(row -> shown.fields().stream()

@@ -87,7 +87,7 @@ class TrailWindowTest extends OpenWindow {
         assertThat(onWindow(() -> trodden().walk().states().get(1)))
                 .as("only what is new is computed")
                 .isSameAs(first);
-        assertThat(words()).contains("2 rows × 3 columns  5 rows fewer");
+        assertThat(words()).contains("2 rows × 3 columns  5 rows fewer", "Elm", "Oak");
         press(KeyCode.CONTROL, KeyCode.Z);
         eventually(() -> trodden().table().trail().steps().size() == 1);
     }
