@@ -36,6 +36,19 @@ public final class History {
         return true;
     }
 
+    /**
+     * Puts what follows from the present in its place, which is no edit: an undo goes back to what was before the last edit.
+     *
+     * @param after the present with what follows from it
+     */
+    public void settle(Assignment after) {
+        if (!past.isEmpty() && past.peek().after() == present) {
+            Step last = past.pop();
+            past.push(new Step(last.edit(), last.before(), after));
+        }
+        present = after;
+    }
+
     /** The edit that an undo would take back. */
     public Optional<Edit> undoable() {
         return Optional.ofNullable(past.peek()).map(Step::edit);

@@ -14,15 +14,21 @@ import promedio.core.number.Numerals;
 public final class Links {
     private Links() {}
 
-    /** A sample of a column, or of some of its rows. @throws IllegalArgumentException when the table has no such place */
+    /**
+     * A sample of a column, or of some of its rows; one of what steps make is empty until it is {@link Following#settled}. @throws IllegalArgumentException
+     * when the table has no such place
+     */
     public static SampleSheet sheet(String id, String name, String unit, Link link, DataTable table, Numerals card) {
         if (!link.fits(table)) {
             throw new IllegalArgumentException("The table “" + table.name() + "” has no such column.");
         }
-        Column column = table.all().columns().get(link.column());
-        return SampleSheet.list(id, name, unit, Entries.NONE)
-                .withMissingCodes(column.missingCodes())
-                .linked(Optional.of(link), link.entries(table, card), new TreeSet<>());
+        SampleSheet sheet = SampleSheet.list(id, name, unit, Entries.NONE);
+        if (!(link instanceof Link.Cells cells)) {
+            return sheet.linked(Optional.of(link), Entries.NONE, new TreeSet<>());
+        }
+        Column column = table.all().columns().get(cells.column());
+        return sheet.withMissingCodes(column.missingCodes())
+                .linked(Optional.of(link), cells.entries(table, card), new TreeSet<>());
     }
 
     /** A sample with the entries that its column has by now. @throws IllegalArgumentException when there is no such column */
@@ -30,7 +36,7 @@ public final class Links {
         if (!link.fits(table)) {
             throw new IllegalArgumentException("The table “" + table.name() + "” has no such column.");
         }
-        Entries entries = link.entries(table, card);
+        Entries entries = link instanceof Link.Cells cells ? cells.entries(table, card) : sheet.values();
         TreeSet<Integer> off = new TreeSet<>(sheet.off().headSet(entries.size()));
         return sheet.linked(Optional.of(link), entries, off);
     }
@@ -41,14 +47,19 @@ public final class Links {
         Numerals card = before.card().numerals();
         return before.withTable(now)
                 .withSheets(before.sheets().stream()
-                        .map(sheet -> sheet.link()
+                        .map(sheet -> cells(sheet)
                                 .filter(link -> link.tableId().equals(now.id()))
                                 .map(link -> follow(sheet, link, old, now, card))
                                 .orElse(sheet))
                         .toList());
     }
 
-    private static SampleSheet follow(SampleSheet sheet, Link link, DataTable old, DataTable now, Numerals card) {
+    /** The cells that a sample is linked to both ways. */
+    private static Optional<Link.Cells> cells(SampleSheet sheet) {
+        return sheet.link().filter(Link.Cells.class::isInstance).map(Link.Cells.class::cast);
+    }
+
+    private static SampleSheet follow(SampleSheet sheet, Link.Cells link, DataTable old, DataTable now, Numerals card) {
         Entries entries = link.entries(now, card);
         if (entries.equals(sheet.values())) {
             return sheet;
@@ -78,7 +89,7 @@ public final class Links {
 
     /** Where an entry of a sample stands after its table has changed; empty when its row belongs to it no more. */
     static OptionalInt entryAfter(Assignment before, Assignment after, String sheetId, int entry) {
-        Optional<Link> link = before.sheet(sheetId).flatMap(SampleSheet::link);
+        Optional<Link.Cells> link = before.sheet(sheetId).flatMap(Links::cells);
         Optional<DataTable> old = link.flatMap(from -> before.table(from.tableId()));
         Optional<DataTable> now = link.flatMap(from -> after.table(from.tableId()));
         return old.isEmpty() || now.isEmpty() || old.get() == now.get()
@@ -99,7 +110,7 @@ public final class Links {
 
     /** An entry typed anew in a sample that comes from a table: the cell of the table is changed. */
     static Optional<Assignment> typed(Assignment before, SampleSheet sheet, int entry, String typed) {
-        return sheet.link().flatMap(link -> before.table(link.tableId()).map(table -> {
+        return cells(sheet).flatMap(link -> before.table(link.tableId()).map(table -> {
             int row = link.row(table, entry);
             Column column = table.all().columns().get(link.column());
             String cell = ColumnEntries.cell(column, typed, before.card().numerals());

@@ -139,7 +139,7 @@ public sealed interface TableEdit extends Edit {
     }
 
     /**
-     * Other steps of preparation; samples of its columns do not follow.
+     * Other steps of preparation; samples of what they make follow when the steps have been walked.
      *
      * @param trail the trail as it stands in a file; nothing changes where it is none
      */

@@ -1,9 +1,12 @@
 package promedio.core.trail;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntFunction;
+import java.util.function.IntPredicate;
 import java.util.stream.Collectors;
 import promedio.core.data.Column;
 import promedio.core.data.Counts;
@@ -12,10 +15,12 @@ import promedio.core.language.Grammar;
 import promedio.core.number.Exact;
 import promedio.core.number.HalfRule;
 import promedio.core.vector.Kind;
+import promedio.core.vector.Vectors;
 
 /** Steps that fit a column, as sentences that can be made or changed. */
 public final class Offers {
     private static final int MOST_VALUES = 4;
+    private static final int MOST_CELLS = 12;
 
     private Offers() {}
 
@@ -60,6 +65,72 @@ public final class Offers {
             offers.add("leave out columns " + written);
         }
         return offers;
+    }
+
+    /**
+     * The steps that fit some cells of a column.
+     *
+     * @param rows the rows of the cells, from 0
+     */
+    public static List<String> of(Prepared table, String name, int[] rows) {
+        Field field = table.field(name);
+        String written = Grammar.name(name);
+        List<String> offers = new ArrayList<>();
+        List<String> others = distinct(
+                rows,
+                row -> !field.others().isMissing(row),
+                row -> Grammar.text(field.others().get(row)));
+        if (!others.isEmpty() && others.size() <= MOST_CELLS) {
+            offers.add("replace in " + written + ": "
+                    + others.stream().map(other -> other + " with missing").collect(Collectors.joining(", ")));
+        }
+        List<String> values = distinct(rows, row -> !field.vector().isMissing(row), row -> literal(field, row));
+        if (field.kind() == Kind.NUMBER && values.size() > 1) {
+            List<Integer> order = Arrays.stream(rows)
+                    .filter(row -> !field.vector().isMissing(row))
+                    .boxed()
+                    .sorted(field.vector()::compare)
+                    .toList();
+            String range = written + " between " + literal(field, order.get(0)) + " and "
+                    + literal(field, order.get(order.size() - 1));
+            offers.add("keep rows where " + range);
+            offers.add("leave out rows where " + range);
+        } else if (!values.isEmpty() && values.size() <= MOST_CELLS) {
+            String is = written
+                    + (values.size() == 1 ? " = " + values.get(0) : " is one of (" + String.join(", ", values) + ")");
+            offers.add("keep rows where " + is);
+            offers.add("leave out rows where " + is);
+            if (values.size() == 1 && (field.kind() == Kind.NUMBER || field.kind() == Kind.DATE)) {
+                offers.add("keep rows where " + written + " >= " + values.get(0));
+                offers.add("keep rows where " + written + " < " + values.get(0));
+            }
+            offers.add("replace in " + written + ": "
+                    + values.stream().map(value -> value + " with missing").collect(Collectors.joining(", ")));
+        }
+        if (Arrays.stream(rows).anyMatch(row -> field.vector().isMissing(row))) {
+            offers.add("keep rows where " + written + " is not missing");
+            offers.add("carry down " + written);
+        }
+        return offers;
+    }
+
+    private static List<String> distinct(int[] rows, IntPredicate which, IntFunction<String> text) {
+        return Arrays.stream(rows)
+                .filter(which)
+                .mapToObj(text)
+                .distinct()
+                .limit(MOST_CELLS + 1L)
+                .toList();
+    }
+
+    /** A cell as it is written in a formula. */
+    private static String literal(Field field, int row) {
+        String text = field.vector().text(row, Vectors.DIGITS);
+        return switch (field.kind()) {
+            case TEXT -> Grammar.text(text);
+            case DATE -> "date " + Grammar.text(text);
+            default -> text;
+        };
     }
 
     private static void numbers(Prepared table, Field field, String written, List<String> offers) {

@@ -84,6 +84,38 @@ public record Walk(
         return states.get(states.size() - 1);
     }
 
+    /** The column of the table after the last step that had a name after any of them, under the name that steps gave it since. */
+    public Optional<Field> find(String name) {
+        int state = states.size() - 1;
+        while (state >= 0 && !states.get(state).names().contains(name)) {
+            state--;
+        }
+        String called = name;
+        for (int step = Math.max(0, state); state >= 0 && step < states.size() - 1; step++) {
+            boolean there = states.get(step + 1).names().contains(called);
+            called = there ? called : renamed(step, called);
+        }
+        String now = called;
+        return last().fields().stream()
+                .filter(field -> field.name().equals(now))
+                .findFirst();
+    }
+
+    private String renamed(int step, String name) {
+        try {
+            return StepReader.read(trail.steps().get(step).text()) instanceof Step.Rename rename
+                            && states.get(step)
+                                    .names()
+                                    .equals(states.get(step + 1).names().stream()
+                                            .map(now -> now.equals(rename.name().name()) ? name : now)
+                                            .toList())
+                    ? rename.name().name()
+                    : name;
+        } catch (Fault none) {
+            return name;
+        }
+    }
+
     /** The table before the first step. */
     public Prepared first() {
         return states.get(0);

@@ -207,16 +207,26 @@ public final class Numbers implements Vector {
             return SignificantText.of(Exact.from(rounded), digits);
         }
         Figure figure = register.figure();
-        if (figure instanceof Exact exact) {
-            OptionalInt places = exact.placesInFull();
-            if (places.isPresent()) {
-                BigDecimal full = exact.toPlaces(places.getAsInt(), HalfRule.HALF_EVEN);
-                if (full.stripTrailingZeros().precision() <= FULL_DIGITS) {
-                    return SignificantText.of(exact, FULL_DIGITS);
-                }
-            }
+        return SignificantText.of(figure, isInFull(figure) ? FULL_DIGITS : digits);
+    }
+
+    private static boolean isInFull(Figure figure) {
+        if (!(figure instanceof Exact exact)) {
+            return false;
         }
-        return SignificantText.of(figure, digits);
+        OptionalInt places = exact.placesInFull();
+        return places.isPresent()
+                && exact.toPlaces(places.getAsInt(), HalfRule.HALF_EVEN)
+                                .stripTrailingZeros()
+                                .precision()
+                        <= FULL_DIGITS;
+    }
+
+    /** Whether a cell that is not missing is the very number that is {@link #text written out} for it. */
+    public boolean isInFull(int row) {
+        Register register = new Register();
+        get(row, register);
+        return register.state() != Register.State.DOUBLE && isInFull(register.figure());
     }
 
     /** Takes numbers in the order of the rows. */

@@ -1,5 +1,6 @@
 package promedio.desktop.entries;
 
+import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
@@ -20,20 +21,36 @@ import promedio.desktop.text.Words;
 final class NoticeBox extends VBox {
     private final DeskModel model;
     private final HowReadLine howRead;
+    private SheetFigures shown;
 
     NoticeBox(DeskModel model) {
         this.model = model;
         howRead = new HowReadLine(model);
         getStyleClass().add("notices");
+        model.followers().toldProperty().addListener((property, before, now) -> {
+            if (shown != null) {
+                show(shown);
+            }
+        });
     }
 
     void show(SheetFigures figures) {
+        shown = figures;
         getChildren().clear();
         howRead.show(figures.sheet());
         if (howRead.isVisible()) {
             getChildren().add(howRead);
         }
         figures.sheet().link().ifPresent(this::comesFrom);
+        model.followers()
+                .toldProperty()
+                .get()
+                .getOrDefault(figures.sheet().id(), List.of())
+                .forEach(told -> {
+                    Label sentence = new Label(Words.of(told));
+                    sentence.getStyleClass().add("notice");
+                    getChildren().add(sentence);
+                });
         Interpretation reading = figures.interpretation();
         reading.suspicion()
                 .ifPresent(suspicion -> add(

@@ -64,6 +64,7 @@ public final class DeskModel {
     private final Originals originals;
     private final Tables tables = new Tables(this);
     private final TableTrail trail = new TableTrail(this);
+    private final Followers followers = new Followers(this);
     private final Intake intake = new Intake(this);
     private final Classwork classwork = new Classwork(this);
     private final Drawings drawings = new Drawings(this);
@@ -109,6 +110,19 @@ public final class DeskModel {
     /** The trail of the chosen table. */
     public TableTrail trail() {
         return trail;
+    }
+
+    /** Samples of what steps make. */
+    public Followers followers() {
+        return followers;
+    }
+
+    /** Puts the present with what follows from it in its place; no edit. */
+    void settle(Assignment after) {
+        if (after != past.present()) {
+            past.settle(after);
+        }
+        refresh();
     }
 
     /** Where the originals of tables lie. */
@@ -296,6 +310,7 @@ public final class DeskModel {
         computation.forget();
         tables.forget();
         trail.forget();
+        followers.forget();
         classwork.forget();
         drawings.forget();
         comparing.forget();
@@ -447,6 +462,7 @@ public final class DeskModel {
         assignment.set(present);
         tables.refresh();
         trail.refresh();
+        followers.refresh();
         classwork.refresh();
         comparing.refresh();
         filing.onDisk().compare(present);

@@ -13,8 +13,24 @@ public final class LinkText {
 
     /** The sentence of a link to a table. */
     public static String of(Link link, DataTable table) {
-        String column = name(table, link.column());
         String called = Visible.line(table.name(), LONGEST);
+        return link instanceof Link.Made made ? made(made, called) : cells((Link.Cells) link, table, called);
+    }
+
+    private static String made(Link.Made link, String called) {
+        String column = Visible.line(link.column(), LONGEST);
+        return link.among().stream()
+                .map(among -> Words.of(
+                        "link.among",
+                        Visible.line(among.column(), LONGEST),
+                        among.value().isEmpty() ? Words.of("link.missing") : Visible.line(among.value(), LONGEST)))
+                .reduce((one, other) -> Words.of("link.and", one, other))
+                .map(where -> Words.of("link.made.among", column, called, where))
+                .orElseGet(() -> Words.of("link.made", column, called));
+    }
+
+    private static String cells(Link.Cells link, DataTable table, String called) {
+        String column = name(table, link.column());
         if (link.part() instanceof Link.Where where) {
             String value = Visible.line(where.value(), LONGEST);
             return Words.of("link.where", column, called, name(table, where.column()), value);

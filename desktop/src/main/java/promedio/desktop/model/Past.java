@@ -49,6 +49,11 @@ final class Past {
         return history.make(edit);
     }
 
+    /** Puts what follows from the present in its place; nothing that is written down. */
+    void settle(Assignment after) {
+        history.settle(after);
+    }
+
     /** Writes the edit down that was made last. */
     void note(Edit made) {
         keeper.note(history.present(), to -> to.made(made));

@@ -44,7 +44,7 @@ public record Scaled(Optional<OneScale> scale, Optional<Sentence> why, IntFuncti
                     .boxed()
                     .toList();
             Optional<int[]> rows =
-                    table.flatMap(from -> sheet.link().orElseThrow().rows(from));
+                    table.flatMap(from -> ((Link.Cells) sheet.link().orElseThrow()).rows(from));
             sources.add(new OneScale.Source(
                     named,
                     rows.map(of -> places.stream().map(entry -> of[entry]).toList())
@@ -70,10 +70,13 @@ public record Scaled(Optional<OneScale> scale, Optional<Sentence> why, IntFuncti
                 .toList();
     }
 
-    /** The table that all samples are columns of. */
+    /** The table that all samples are columns of, as it was read. */
     private static Optional<DataTable> table(Assignment assignment, List<SampleSheet> sheets) {
         List<String> ids = sheets.stream()
-                .map(sheet -> sheet.link().map(Link::tableId).orElse(""))
+                .map(sheet -> sheet.link()
+                        .filter(Link.Cells.class::isInstance)
+                        .map(Link::tableId)
+                        .orElse(""))
                 .distinct()
                 .toList();
         return ids.size() == 1 ? assignment.table(ids.get(0)) : Optional.empty();

@@ -19,7 +19,6 @@ import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Original;
 import promedio.core.assignment.TableEdit;
 import promedio.core.course.CourseCard;
-import promedio.core.data.Table;
 import promedio.core.language.Fault;
 import promedio.core.sentence.Sentence;
 import promedio.core.trail.Offers;
@@ -36,6 +35,7 @@ import promedio.files.table.Watch;
 import promedio.files.trail.ReadingLine;
 import promedio.files.trail.TableWriter;
 import promedio.files.trail.TrailFiles;
+import promedio.files.trail.Walks;
 
 /** The trail of the chosen table: walked off the thread of the window, step by step looked at, changed, tried, and run again. */
 public final class TableTrail {
@@ -45,7 +45,7 @@ public final class TableTrail {
     private final ReadOnlyBooleanWrapper walking = new ReadOnlyBooleanWrapper();
     private DataTable asked;
     private CourseCard askedCard;
-    private Table base;
+    private final Walks walks = new Walks();
     /** The state looked at: 0 before the first step; −1 for the last there is. */
     private int wanted = -1;
 
@@ -131,7 +131,7 @@ public final class TableTrail {
 
     /** Forgets what was shown of another assignment. */
     void forget() {
-        base = null;
+        walks.keep(List.of());
         wantedOf = "";
         leave();
     }
@@ -145,24 +145,14 @@ public final class TableTrail {
     }
 
     private void walk(DataTable table, CourseCard card) {
-        Trodden before = trodden.get();
-        Table from = base;
         long mine = walk.incrementAndGet();
         walking.set(true);
         desk.inBackground(
-                () -> {
-                    Table now = table.table();
-                    Walk known = before != null && now == from ? before.walk() : Walk.of(Prepared.of(now), card);
-                    return unlessStopped(() -> new Made(
-                            now,
-                            known.along(
-                                    table.trail(), card, TrailFiles.beside(folder()), () -> go(mine == walk.get()))));
-                },
+                () -> unlessStopped(() -> walked(table, card, () -> go(mine == walk.get()))),
                 made -> {
                     if (mine == walk.get() && made.isPresent()) {
                         walking.set(false);
-                        base = made.get().base();
-                        show(table, made.get().walk());
+                        show(table, made.get());
                     }
                 },
                 () -> {
@@ -173,7 +163,14 @@ public final class TableTrail {
                 });
     }
 
-    private record Made(Table base, Walk walk) {}
+    /** What the steps of a table make, walked only from the first that differs from when it was walked last. */
+    Walk walked(DataTable table, CourseCard card) {
+        return walked(table, card, () -> {});
+    }
+
+    private Walk walked(DataTable table, CourseCard card, Runnable pause) {
+        return walks.of(table, card, TrailFiles.beside(folder()), pause);
+    }
 
     private static void go(boolean on) {
         if (!on) {
@@ -324,6 +321,14 @@ public final class TableTrail {
         Trodden now = trodden.get();
         if (now != null && now.state().names().contains(column)) {
             desk.inBackground(() -> Offers.of(now.state(), column), done, () -> {});
+        }
+    }
+
+    /** Hands over the steps that fit some cells of a column of the table that is looked at, told by their rows. */
+    public void offers(String column, int[] rows, Consumer<List<String>> done) {
+        Trodden now = trodden.get();
+        if (now != null && now.state().names().contains(column)) {
+            desk.inBackground(() -> Offers.of(now.state(), column, rows), done, () -> {});
         }
     }
 

@@ -221,7 +221,7 @@ public final class Tables {
     /** Goes to the working of a measure of a column: its sample is chosen, and taken first where it is not on the shelf. */
     public void open(int column, String question) {
         withTable(table -> {
-            Link link = Link.column(table.id(), column);
+            Link.Cells link = Link.column(table.id(), column);
             Optional<SampleSheet> there = linked(link);
             if (there.isEmpty()) {
                 take(column, new Link.All());
@@ -283,7 +283,7 @@ public final class Tables {
         }
     }
 
-    private static TableEdit.TakeColumn take(Assignment now, DataTable table, Link link, String which) {
+    private static TableEdit.TakeColumn take(Assignment now, DataTable table, Link.Cells link, String which) {
         Column column = table.all().columns().get(link.column());
         String named = column instanceof Column.OfNumbers numbers ? numbers.label() : column.name();
         String label = table.label(link.column()).isEmpty() ? named : table.label(link.column());
@@ -298,7 +298,8 @@ public final class Tables {
     /** Puts a column, or some rows of it, on the shelf as a sample that stays linked to it. */
     public void take(int column, Link.Part part) {
         withTable(table -> {
-            TableEdit.TakeColumn take = take(desk.assignment(), table, new Link(table.id(), column, part), which(part));
+            TableEdit.TakeColumn take =
+                    take(desk.assignment(), table, new Link.Cells(table.id(), column, part), which(part));
             desk.make(take);
             desk.assignment()
                     .sheet(take.sheetId())
@@ -314,7 +315,7 @@ public final class Tables {
                 List<Edit> edits = new ArrayList<>();
                 for (String value : categories.counts().keySet()) {
                     Link.Part part = new Link.Where(category, value.strip());
-                    Edit take = take(now, table, new Link(table.id(), column, part), value);
+                    Edit take = take(now, table, new Link.Cells(table.id(), column, part), value);
                     now = take.apply(now);
                     edits.add(take);
                 }

@@ -13,7 +13,6 @@ import javafx.scene.shape.SVGPath;
 import promedio.core.data.Column;
 import promedio.core.data.ColumnKind;
 import promedio.core.sentence.Visible;
-import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.RowOrder;
 import promedio.desktop.model.TableFigures;
 import promedio.desktop.shelf.ShelfView;
@@ -32,7 +31,7 @@ final class ColumnHead extends Button {
     private final SVGPath picture = new SVGPath();
     private int column = -1;
 
-    ColumnHead(DeskModel model, RowsGrid grid) {
+    ColumnHead(ColumnMenu menu) {
         getStyleClass().add("column-head");
         name.getStyleClass().add("column-name");
         facts.getStyleClass().add("column-facts");
@@ -44,7 +43,6 @@ final class ColumnHead extends Button {
         setFocusTraversable(false);
         Tip.whenCut(name);
         Tip.on(this, Words.of("table.head.tip"));
-        ColumnMenu menu = new ColumnMenu(model, grid);
         setOnAction(press -> menu.show(this, column));
         setOnContextMenuRequested(ask -> {
             menu.show(this, column);

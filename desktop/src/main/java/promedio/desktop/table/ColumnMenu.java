@@ -23,16 +23,31 @@ final class ColumnMenu {
 
     private final DeskModel model;
     private final RowsGrid grid;
+    private StepMenu steps;
 
     ColumnMenu(DeskModel model, RowsGrid grid) {
         this.model = model;
         this.grid = grid;
     }
 
+    /** What offers the steps that fit a column. */
+    void onSteps(StepMenu menu) {
+        steps = menu;
+    }
+
     void show(Node head, int column) {
         Table table = model.tables().figuresProperty().get().all();
         ContextMenu menu = new ContextMenu();
         menu.getItems().setAll(items(table, column));
+        Menu next = new Menu(Words.of("step.next"));
+        next.setId("column-steps");
+        menu.getItems().addAll(separator(), next);
+        // What fits may take a moment to find out; it is there when somebody has come to it.
+        next.setDisable(true);
+        model.trail().offers(table.columns().get(column).name(), offers -> {
+            next.getItems().setAll(steps.offered(offers));
+            next.setDisable(false);
+        });
         menu.show(head, Side.BOTTOM, 0, 0);
     }
 

@@ -3,11 +3,14 @@ package promedio.desktop.table;
 import java.util.AbstractList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.collections.FXCollections;
 import javafx.css.PseudoClass;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.SelectionMode;
 import javafx.scene.control.TableCell;
@@ -21,6 +24,7 @@ import javafx.scene.layout.StackPane;
 import promedio.core.sentence.Visible;
 import promedio.core.trail.Field;
 import promedio.core.trail.Prepared;
+import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
 /** A table as it is after some steps, to be read; what the last step made is lit: columns that are new, cells that are another. */
@@ -46,6 +50,7 @@ final class PreparedGrid extends StackPane {
     private char mark = '.';
     private double em;
     private Consumer<String> columnListener = column -> {};
+    private BiConsumer<Node, String> headListener = (head, column) -> {};
 
     PreparedGrid() {
         setId("prepared-grid");
@@ -70,6 +75,11 @@ final class PreparedGrid extends StackPane {
     /** Who is told in whose column a cell was pressed. */
     void onColumn(Consumer<String> listener) {
         columnListener = listener;
+    }
+
+    /** Who is told that the head of a column was pressed. */
+    void onHead(BiConsumer<Node, String> listener) {
+        headListener = listener;
     }
 
     /** Shows a table, and what is other in it than before. */
@@ -138,7 +148,18 @@ final class PreparedGrid extends StackPane {
 
     private TableColumn<Integer, String> column(Field field) {
         TableColumn<Integer, String> column = new TableColumn<>();
-        column.setText(Visible.line(field.name(), LONGEST_HEAD));
+        Button head = new Button(Visible.line(field.name(), LONGEST_HEAD));
+        head.setMnemonicParsing(false);
+        head.setMaxWidth(Double.MAX_VALUE);
+        head.setFocusTraversable(false);
+        head.getStyleClass().add("prepared-head");
+        head.setOnAction(press -> headListener.accept(head, field.name()));
+        head.setOnContextMenuRequested(ask -> {
+            headListener.accept(head, field.name());
+            ask.consume();
+        });
+        Tip.on(head, Words.of("prepared.head.tip"));
+        column.setGraphic(head);
         if (field.hasNumbers()) {
             column.getStyleClass().add("prepared-numbers");
         }

@@ -36,6 +36,7 @@ final class RowsGrid extends Region {
     private static final double NUMBER_EMS = 4.6;
 
     private final DeskModel model;
+    private final ColumnMenu menu;
     private final CellChoice choice = new CellChoice();
     private final List<TableCell> cells = new ArrayList<>();
     private final List<Label> numbers = new ArrayList<>();
@@ -61,6 +62,7 @@ final class RowsGrid extends Region {
 
     RowsGrid(DeskModel model) {
         this.model = model;
+        menu = new ColumnMenu(model, this);
         getStyleClass().add("rows-grid");
         setId("rows-grid");
         setFocusTraversable(true);
@@ -167,6 +169,11 @@ final class RowsGrid extends Region {
 
     CellChoice choice() {
         return choice;
+    }
+
+    /** What offers the steps that fit a column. */
+    void onSteps(StepMenu steps) {
+        menu.onSteps(steps);
     }
 
     /** The rows that are chosen, in the order in which they are shown. */
@@ -318,7 +325,7 @@ final class RowsGrid extends Region {
         for (double x = left; firstColumn + columns < all && x < right; columns++) {
             int column = firstColumn + columns;
             double width = width(column);
-            ColumnHead head = at(heads, columns, () -> new ColumnHead(model, this));
+            ColumnHead head = at(heads, columns, () -> new ColumnHead(menu));
             head.setVisible(true);
             head.resizeRelocate(x, 0, width, headHeight);
             for (int i = 0; i < seen; i++) {

@@ -7,7 +7,9 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
+import javafx.geometry.Side;
 import javafx.scene.Node;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -51,10 +53,12 @@ public final class RowsPage extends VBox {
     private final Label chosen = new Label();
     private final Hyperlink sample = link("table.chosen.sample", this::take);
     private final Hyperlink out = link("table.chosen.out", this::leaveOut);
+    private final Hyperlink fits = link("table.chosen.steps", this::offerSteps);
     private final HBox along = new HBox();
     private final HBox foot = new HBox();
     private final PreparedGrid prepared = new PreparedGrid();
     private final StepBar steps;
+    private final StepMenu stepMenu;
     private long asked;
     /** The table whose name stands in the field, and that name as it was put there. */
     private String named;
@@ -72,6 +76,9 @@ public final class RowsPage extends VBox {
         VBox.setVgrow(grid, Priority.ALWAYS);
         HBox.setHgrow(grid, Priority.ALWAYS);
         prepared.onColumn(steps::offer);
+        stepMenu = new StepMenu(model, steps);
+        prepared.onHead(stepMenu::show);
+        grid.onSteps(stepMenu);
         LexiconPane lexicon = new LexiconPane(steps::write);
         steps.onLexicon(lexicon::toggle);
         StackPane shown = new StackPane(grid, prepared, lexicon);
@@ -184,7 +191,8 @@ public final class RowsPage extends VBox {
         keys.getStyleClass().add("soft");
         keys.setMinWidth(0);
         Tip.whenCut(keys);
-        foot.getChildren().setAll(chosen, sample, out, spacer(), keys);
+        fits.setId("chosen-steps");
+        foot.getChildren().setAll(chosen, sample, fits, out, spacer(), keys);
         foot.setAlignment(Pos.BASELINE_LEFT);
         foot.getStyleClass().add("table-foot");
         return foot;
@@ -246,6 +254,7 @@ public final class RowsPage extends VBox {
         boolean some = figures != null && !choice.isEmpty();
         sample.setVisible(some && choice.left() == choice.right() && choice.bottom() > choice.top());
         out.setVisible(some);
+        fits.setVisible(some && choice.left() == choice.right());
         if (!some) {
             chosen.setText("");
             return;
@@ -301,6 +310,20 @@ public final class RowsPage extends VBox {
                 .take(
                         grid.choice().left(),
                         new Link.Listed(Arrays.stream(grid.chosenRows()).boxed().toList()));
+    }
+
+    /** Shows the steps that fit the chosen cells. */
+    private void offerSteps() {
+        int[] rows = Arrays.stream(grid.chosenRows())
+                .filter(row -> !figures().table().off().contains(row))
+                .map(row -> row - figures().table().off().headSet(row).size())
+                .toArray();
+        String column = figures().all().columns().get(grid.choice().left()).name();
+        model.trail().offers(column, rows, offers -> {
+            ContextMenu menu = new ContextMenu();
+            menu.getItems().setAll(stepMenu.offered(offers));
+            menu.show(fits, Side.TOP, 0, 0);
+        });
     }
 
     private void leaveOut() {

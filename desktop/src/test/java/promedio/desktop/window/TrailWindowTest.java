@@ -8,14 +8,20 @@ import static org.mockito.Mockito.when;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Link;
+import promedio.core.assignment.SampleSheet;
 import promedio.core.trail.Prepared;
 import promedio.core.trail.Trail;
+import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.TableTrail;
+import promedio.files.assignment.AssignmentFile;
 
 /** The steps of a table: written, looked at, changed, and walked over another file. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -136,6 +142,49 @@ class TrailWindowTest extends OpenWindow {
         eventually(() -> trodden().looked() == 1);
         assertThat(onWindow(() -> trodden().table().trail().steps().get(0).text()))
                 .isEqualTo("keep rows where Item = \"lamp\"");
+    }
+
+    @Test
+    void samples_follow_the_steps_back_and_forth_and_over_a_file(@TempDir Path folder) throws Exception {
+        open(folder);
+        step("keep rows where Minutes > 14");
+        robot.clickOn(robot.lookup(".prepared-head").lookup("Minutes").queryButton());
+        robot.clickOn("put on the shelf as a sample that follows the steps");
+        eventually(() -> desk.assignment().sheets().stream()
+                .anyMatch(sheet -> sheet.link().orElse(null) instanceof Link.Made));
+        String id = onWindow(() -> desk.assignment()
+                .sheets()
+                .get(desk.assignment().sheets().size() - 1)
+                .id());
+        Supplier<SampleSheet> made =
+                () -> onWindow(() -> desk.assignment().sheet(id).orElseThrow());
+        assertThat(made.get().size()).isEqualTo(7);
+        step("rename Minutes to Time");
+        step("work out Third = Time / 7");
+        step("keep rows where Item = \"lamp\"");
+        eventually(() -> made.get().size() == 4);
+        assertThat(made.get().values().text(0)).isEqualTo("20");
+        click("#step-2");
+        eventually(() -> trodden().looked() == 2);
+        click("#step-remove");
+        eventually(() -> trodden().walk().fault().isPresent());
+        assertThat(made.get().size()).as("the trail stops at its first step").isEqualTo(7);
+        press(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> made.get().size() == 4);
+        click("#step-4");
+        step("leave out columns Time");
+        onWindow(() -> {
+            desk.select(id);
+            desk.looking().pageProperty().set(DeskModel.Page.ENTRIES);
+            return null;
+        });
+        eventually(() -> words().stream().anyMatch(word -> word.contains("make no column “Minutes” now")));
+        assertThat(made.get().size()).isEqualTo(4);
+        press(KeyCode.CONTROL, KeyCode.Z);
+        Path file = folder.resolve("following.promedio");
+        Assignment now = onWindow(() -> desk.assignment());
+        AssignmentFile.write(now, file);
+        assertThat(AssignmentFile.read(file).sheets()).isEqualTo(now.sheets());
     }
 
     @Test

@@ -30,8 +30,10 @@ import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Foreign;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.sentence.Sentence;
+import promedio.core.trail.Sources;
 import promedio.files.AtomicFile;
 import promedio.files.InputProblem;
+import promedio.files.trail.TrailFiles;
 
 /** Reads and writes assignments as docs/assignment-format.md describes them. */
 public final class AssignmentFile {
@@ -121,7 +123,7 @@ public final class AssignmentFile {
     public static Assignment read(Path file, Originals originals) throws InputProblem {
         String name = "“" + file.getFileName() + "”";
         try (InputStream in = Files.newInputStream(file)) {
-            return read(in, new Budget(Files.size(file)), name, originals);
+            return read(in, new Budget(Files.size(file)), name, originals, beside(file));
         } catch (NoSuchFileException missing) {
             throw new InputProblem(Sentence.of("file.gone", name), missing);
         } catch (AccessDeniedException denied) {
@@ -165,17 +167,22 @@ public final class AssignmentFile {
             long size = Files.size(file);
             return size > Budget.MOST_BYTES
                     ? Optional.empty()
-                    : Salvage.of(Files.readAllBytes(file), new Budget(size), originals);
+                    : Salvage.of(Files.readAllBytes(file), new Budget(size), originals, beside(file));
         } catch (IOException | OutOfMemoryError unreadable) {
             return Optional.empty();
         }
     }
 
     static Assignment read(InputStream in, Budget budget, String name) throws IOException, InputProblem {
-        return read(in, budget, name, Originals.passing());
+        return read(in, budget, name, Originals.passing(), Sources.NONE);
     }
 
-    private static Assignment read(InputStream in, Budget budget, String name, Originals originals)
+    /** The files that trails name lie beside the assignment. */
+    static Sources beside(Path file) {
+        return TrailFiles.beside(file.toAbsolutePath().getParent());
+    }
+
+    private static Assignment read(InputStream in, Budget budget, String name, Originals originals, Sources sources)
             throws IOException, InputProblem {
         Map<String, byte[]> parts = parts(in, budget, originals);
         byte[] document = parts.get(DOCUMENT);
@@ -190,7 +197,7 @@ public final class AssignmentFile {
             if (!AssignmentJson.isReadable(json)) {
                 throw new InputProblem(Sentence.of("file.other", name));
             }
-            AssignmentJson.Reader reader = new AssignmentJson.Reader(json);
+            AssignmentJson.Reader reader = new AssignmentJson.Reader(json, sources);
             for (JsonNode table : json.path("tables")) {
                 if (!parts.containsKey(
                         AssignmentJson.partOf(table.path("original").asText()))) {

@@ -24,6 +24,7 @@ import java.util.regex.Pattern;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Attempts;
 import promedio.core.assignment.DataTable;
+import promedio.core.assignment.Following;
 import promedio.core.assignment.Foreign;
 import promedio.core.assignment.Hints;
 import promedio.core.assignment.Link;
@@ -33,9 +34,12 @@ import promedio.core.assignment.Task;
 import promedio.core.assignment.Tasks;
 import promedio.core.course.CourseCard;
 import promedio.core.data.Entries;
+import promedio.core.number.Numerals;
 import promedio.core.picture.Wishes;
 import promedio.core.sentence.Visible;
+import promedio.core.trail.Sources;
 import promedio.files.InputProblem;
+import promedio.files.trail.Walks;
 
 /** The document of an assignment file: what is said of the samples, the course card and the answers. */
 final class AssignmentJson {
@@ -44,8 +48,10 @@ final class AssignmentJson {
 
     /** What a document may need to be understood. */
     private static final String TRAILS = "trails";
+    /** Samples of what steps make. */
+    private static final String FOLLOWING = "following";
 
-    private static final Set<String> UNDERSTOOD = Set.of(TABLES, TRAILS);
+    private static final Set<String> UNDERSTOOD = Set.of(TABLES, TRAILS, FOLLOWING);
 
     private AssignmentJson() {}
 
@@ -106,6 +112,9 @@ final class AssignmentJson {
             if (assignment.tables().stream()
                     .anyMatch(table -> !table.trail().steps().isEmpty())) {
                 needs.add(TRAILS);
+            }
+            if (assignment.tables().stream().anyMatch(table -> Following.isFollowed(assignment, table))) {
+                needs.add(FOLLOWING);
             }
         }
         document.set("card", card(assignment));
@@ -184,9 +193,13 @@ final class AssignmentJson {
         private final Set<String> taken = new HashSet<>();
         private final List<DataTable> tables = new ArrayList<>();
         private final Card card;
+        private final Walks walks = new Walks();
+        private final Sources sources;
 
-        Reader(JsonNode document) {
+        /** @param sources the files that trails of its tables name */
+        Reader(JsonNode document, Sources sources) {
             this.document = document;
+            this.sources = sources;
             card = Card.read(document.path("card"));
             document.path(TABLES).forEach(table -> taken.add(table.path("id").asText()));
             document.path("samples")
@@ -231,11 +244,12 @@ final class AssignmentJson {
             }
             ObjectNode own = sample.deepCopy();
             own.put("id", id(sample.path("id").asText(), "s"));
-            SampleSheet filled = Links.filled(
-                    WholeJson.withoutEntries(own),
-                    link,
-                    table.get(),
-                    card.card().numerals());
+            Numerals numerals = card.card().numerals();
+            SampleSheet filled = Links.filled(WholeJson.withoutEntries(own), link, table.get(), numerals);
+            if (link instanceof Link.Made) {
+                filled = Following.settled(
+                        filled, table.get(), walks.of(table.get(), card.card(), sources, () -> {}), numerals);
+            }
             sheets.add(filled.switched(off(sample, filled.size()), false));
             return true;
         }

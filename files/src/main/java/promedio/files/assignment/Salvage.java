@@ -17,6 +17,7 @@ import java.util.Optional;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.trail.Sources;
 import promedio.files.InputProblem;
 
 /**
@@ -67,13 +68,14 @@ final class Salvage {
     }
 
     /** What is still in a file; empty where it is none of ours, or of a newer version, or nothing is left. */
-    static Optional<AssignmentFile.Salvaged> of(byte[] file, Budget budget, Originals originals) throws IOException {
+    static Optional<AssignmentFile.Salvaged> of(byte[] file, Budget budget, Originals originals, Sources sources)
+            throws IOException {
         Salvage salvage = new Salvage(file, budget);
         Optional<JsonNode> document = salvage.document();
         if (document.isPresent() && !AssignmentJson.isReadable(document.get())) {
             return Optional.empty();
         }
-        AssignmentJson.Reader reader = new AssignmentJson.Reader(document.orElseGet(JSON::createObjectNode));
+        AssignmentJson.Reader reader = new AssignmentJson.Reader(document.orElseGet(JSON::createObjectNode), sources);
         if (document.isPresent()) {
             for (JsonNode table : document.get().path("tables")) {
                 salvage.table(reader, table, originals);

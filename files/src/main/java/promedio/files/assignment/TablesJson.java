@@ -7,6 +7,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
 import promedio.core.assignment.DataTable;
@@ -105,11 +106,22 @@ final class TablesJson {
     }
 
     static ObjectNode write(Link link) {
-        ObjectNode node = JSON.createObjectNode().put("table", link.tableId()).put("column", link.column());
-        if (link.part() instanceof Link.Where where) {
-            node.putObject("where").put("column", where.column()).put("value", where.value());
-        } else if (link.part() instanceof Link.Listed listed) {
-            node.set("rows", RowsJson.write(listed.rows()));
+        ObjectNode node = JSON.createObjectNode().put("table", link.tableId());
+        if (link instanceof Link.Made made) {
+            node.put("made", made.column());
+            if (!made.among().isEmpty()) {
+                ArrayNode among = node.putArray("among");
+                made.among()
+                        .forEach(one ->
+                                among.addObject().put("column", one.column()).put("value", one.value()));
+            }
+        } else if (link instanceof Link.Cells cells) {
+            node.put("column", cells.column());
+            if (cells.part() instanceof Link.Where where) {
+                node.putObject("where").put("column", where.column()).put("value", where.value());
+            } else if (cells.part() instanceof Link.Listed listed) {
+                node.set("rows", RowsJson.write(listed.rows()));
+            }
         }
         return node;
     }
@@ -120,11 +132,18 @@ final class TablesJson {
 
     /** The same into a table with another id. */
     static Link readLink(JsonNode node, String tableId) {
+        if (node.has("made")) {
+            List<Link.Among> among = new ArrayList<>();
+            node.path("among")
+                    .forEach(one -> among.add(new Link.Among(
+                            one.path("column").asText(), one.path("value").asText())));
+            return new Link.Made(tableId, node.path("made").asText(), among);
+        }
         JsonNode where = node.path("where");
         Link.Part part = node.has("where")
                 ? new Link.Where(
                         where.path("column").asInt(-1), where.path("value").asText())
                 : node.has("rows") ? new Link.Listed(RowsJson.read(node.path("rows"))) : new Link.All();
-        return new Link(tableId, node.path("column").asInt(-1), part);
+        return new Link.Cells(tableId, node.path("column").asInt(-1), part);
     }
 }

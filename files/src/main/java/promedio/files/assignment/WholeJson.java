@@ -12,13 +12,17 @@ import java.util.Map;
 import java.util.TreeSet;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.DataTable;
+import promedio.core.assignment.Following;
 import promedio.core.assignment.Foreign;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Links;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
 import promedio.core.data.Entries;
+import promedio.core.trail.Sources;
+import promedio.core.trail.Walk;
 import promedio.files.InputProblem;
+import promedio.files.trail.Walks;
 
 /** Whole assignments and their parts as JSON, a line each in the journal. Long columns are written out of the column itself. */
 final class WholeJson {
@@ -112,7 +116,13 @@ final class WholeJson {
                 .filter(one -> one.id().equals(link.tableId()))
                 .findFirst()
                 .orElseThrow();
-        return Links.filled(withoutEntries(node), link, table, card.numerals()).switched(readOff(node), false);
+        SampleSheet filled = Links.filled(withoutEntries(node), link, table, card.numerals());
+        if (link instanceof Link.Made) {
+            Walk walk = new Walks().of(table, card, Sources.NONE, () -> {});
+            filled = Following.settled(filled, table, walk, card.numerals());
+        }
+        int size = filled.size();
+        return filled.switched(readOff(node).stream().filter(row -> row < size).toList(), false);
     }
 
     /** What is said of a sample whose entries come from elsewhere. */

@@ -79,7 +79,7 @@ class JournalTest {
                 new Edit.RemoveSheet("s2"),
                 new TableEdit.AddTable(0, DataTable.of("t1", "Log", original)),
                 new TableEdit.RenameTable("t1", "Log of the spring"),
-                new TableEdit.TakeColumn(0, "s3", "Minutes", "min", new Link("t1", 1, new Link.Where(0, "Oak"))),
+                new TableEdit.TakeColumn(0, "s3", "Minutes", "min", new Link.Cells("t1", 1, new Link.Where(0, "Oak"))),
                 new TableEdit.TakeColumn(1, "s4", "Left", "", Link.column("t1", 2)),
                 new Edit.SwitchEntries("s4", 1, false),
                 new TableEdit.SetCells("t1", 0, 1, "Oak"),
@@ -87,7 +87,9 @@ class JournalTest {
                 new TableEdit.NameColumn("t1", 2, "Weight left", "kg", "what was not thrown away"),
                 new TableEdit.LeaveOutRows("t1", List.of(0, 4), true),
                 new TableEdit.Prepare("t1", Trail.of("draw 1 rows, seed 2").written()),
-                new TableEdit.TakeColumn(0, "s5", "Some", "", new Link("t1", 1, new Link.Listed(List.of(3, 1)))),
+                new TableEdit.TakeColumn(0, "s5", "Some", "", new Link.Cells("t1", 1, new Link.Listed(List.of(3, 1)))),
+                new TableEdit.TakeColumn(
+                        0, "s6", "Made", "", new Link.Made("t1", "Left", List.of(new Link.Among("Bench", "Oak")))),
                 new TableEdit.RemoveTable("t1"));
     }
 

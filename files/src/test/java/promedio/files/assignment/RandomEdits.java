@@ -163,7 +163,8 @@ final class RandomEdits {
                     case 1 -> new Link.Where(0, "Oak");
                     default -> new Link.Listed(List.of(row, 0, 2));
                 };
-        return new TableEdit.TakeColumn(0, present.freshId(), "Of " + made, "min", new Link(table.id(), column, part));
+        return new TableEdit.TakeColumn(
+                0, present.freshId(), "Of " + made, "min", new Link.Cells(table.id(), column, part));
     }
 
     private Edit addSheet(Assignment present) {

@@ -1,0 +1,89 @@
+package promedio.desktop.table;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.geometry.Side;
+import javafx.scene.Node;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import promedio.core.data.Column;
+import promedio.core.sentence.Visible;
+import promedio.core.trail.Field;
+import promedio.core.trail.Prepared;
+import promedio.desktop.model.DeskModel;
+import promedio.desktop.text.Words;
+
+/** What can be done with a column of a table that steps have made: a sample of it, and the steps that fit it. */
+final class StepMenu {
+    private static final int LONGEST = 90;
+    private static final int MOST_CATEGORIES = 12;
+
+    private final DeskModel model;
+    private final StepBar steps;
+
+    StepMenu(DeskModel model, StepBar steps) {
+        this.model = model;
+        this.steps = steps;
+    }
+
+    /** Shows it below the head of a column, as soon as it is known which steps fit. */
+    void show(Node head, String column) {
+        steps.offer(column);
+        model.trail().offers(column, offers -> {
+            ContextMenu menu = new ContextMenu();
+            menu.getItems().setAll(items(column));
+            menu.getItems().add(separator());
+            menu.getItems().addAll(offered(offers));
+            if (head.getScene() != null) {
+                menu.show(head, Side.BOTTOM, 0, 0);
+            }
+        });
+    }
+
+    private List<MenuItem> items(String column) {
+        List<MenuItem> items = new ArrayList<>();
+        items.add(item("prepared-take", Words.of("prepared.take"), () -> model.followers()
+                .take(column)));
+        Prepared table = model.trail().troddenProperty().get().state();
+        if (table.field(column).hasNumbers()) {
+            Menu each = new Menu(Words.of("prepared.take.each"));
+            each.setId("prepared-each");
+            table.fields().stream()
+                    .filter(field -> field.column() instanceof Column.OfCategories)
+                    .map(Field::name)
+                    .limit(MOST_CATEGORIES)
+                    .forEach(by -> each.getItems()
+                            .add(item("prepared-each-of", Visible.line(by, LONGEST), () -> model.followers()
+                                    .takeEach(column, by))));
+            if (!each.getItems().isEmpty()) {
+                items.add(each);
+            }
+        }
+        return items;
+    }
+
+    /** Steps as they would be written; one that is chosen is written into the line below the rows, to be changed or made. */
+    List<MenuItem> offered(List<String> offers) {
+        List<MenuItem> items = new ArrayList<>();
+        for (String offer : offers) {
+            items.add(item("offered-step", Visible.line(offer, LONGEST), () -> steps.write(offer)));
+        }
+        return items;
+    }
+
+    private static SeparatorMenuItem separator() {
+        SeparatorMenuItem separator = new SeparatorMenuItem();
+        separator.getContent().setMouseTransparent(true);
+        return separator;
+    }
+
+    private static MenuItem item(String id, String words, Runnable action) {
+        MenuItem item = new MenuItem(words);
+        item.setId(id);
+        item.setMnemonicParsing(false);
+        item.setOnAction(press -> action.run());
+        return item;
+    }
+}
