@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import promedio.core.course.CourseCard;
+import promedio.core.jotter.Jotting;
 import promedio.core.picture.Wishes;
 import promedio.core.sentence.Visible;
 
@@ -22,6 +23,7 @@ import promedio.core.sentence.Visible;
  * @param tables the data tables in the order of the shelf, above the samples
  * @param tasks what a tutor has set
  * @param pictures what is said of pictures, by sample or table
+ * @param jotter what was asked in the jotter, the last at the end
  */
 public record Assignment(
         String title,
@@ -32,7 +34,8 @@ public record Assignment(
         Foreign foreign,
         List<DataTable> tables,
         Tasks tasks,
-        Map<String, Wishes> pictures) {
+        Map<String, Wishes> pictures,
+        List<Jotting> jotter) {
     /** An empty assignment under the standard card. */
     public static final Assignment EMPTY = new Assignment("", List.of(), CourseCard.STANDARD, Map.of(), Attempts.OPEN);
 
@@ -44,7 +47,7 @@ public record Assignment(
     /** An assignment of which everything is known. */
     public Assignment(
             String title, List<SampleSheet> sheets, CourseCard card, Map<Question, String> answers, Attempts attempts) {
-        this(title, sheets, card, answers, attempts, Foreign.NOTHING, List.of(), Tasks.NONE, Map.of());
+        this(title, sheets, card, answers, attempts, Foreign.NOTHING, List.of(), Tasks.NONE, Map.of(), List.of());
     }
 
     /** A question: a measure of a sample, without convention. */
@@ -56,6 +59,7 @@ public record Assignment(
         sheets = List.copyOf(sheets);
         tables = List.copyOf(tables);
         pictures = Map.copyOf(pictures);
+        jotter = List.copyOf(jotter);
         answers = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(answers));
     }
 
@@ -86,7 +90,7 @@ public record Assignment(
     }
 
     Assignment withAttempts(Attempts other) {
-        return new Assignment(title, sheets, card, answers, other, foreign, tables, tasks, pictures);
+        return new Assignment(title, sheets, card, answers, other, foreign, tables, tasks, pictures, jotter);
     }
 
     /** An id that no sheet has yet. */
@@ -114,12 +118,12 @@ public record Assignment(
 
     /** The same with what its file holds that this version does not know. */
     public Assignment withForeign(Foreign parts) {
-        return new Assignment(title, sheets, card, answers, attempts, parts, tables, tasks, pictures);
+        return new Assignment(title, sheets, card, answers, attempts, parts, tables, tasks, pictures, jotter);
     }
 
     /** With what a tutor has set. */
     public Assignment withTasks(Tasks other) {
-        return new Assignment(title, sheets, card, answers, attempts, foreign, tables, other, pictures);
+        return new Assignment(title, sheets, card, answers, attempts, foreign, tables, other, pictures, jotter);
     }
 
     /** The card under which the answers to a question are marked. */
@@ -128,24 +132,33 @@ public record Assignment(
     }
 
     Assignment withTitle(String newTitle) {
-        return new Assignment(newTitle, sheets, card, answers, attempts, foreign, tables, tasks, pictures);
+        return new Assignment(newTitle, sheets, card, answers, attempts, foreign, tables, tasks, pictures, jotter);
     }
 
     Assignment withCard(CourseCard newCard) {
         return new Assignment(
-                title, sheets, newCard, answers, attempts, foreign.after(card, newCard), tables, tasks, pictures);
+                title,
+                sheets,
+                newCard,
+                answers,
+                attempts,
+                foreign.after(card, newCard),
+                tables,
+                tasks,
+                pictures,
+                jotter);
     }
 
     Assignment withSheet(SampleSheet changed) {
         List<SampleSheet> all = new ArrayList<>(sheets);
         all.replaceAll(sheet -> sheet.id().equals(changed.id()) ? changed : sheet);
-        return new Assignment(title, all, card, answers, attempts, foreign, tables, tasks, pictures);
+        return new Assignment(title, all, card, answers, attempts, foreign, tables, tasks, pictures, jotter);
     }
 
     Assignment withNewSheet(int at, SampleSheet sheet) {
         List<SampleSheet> all = new ArrayList<>(sheets);
         all.add(Math.min(at, all.size()), sheet);
-        return new Assignment(title, all, card, answers, attempts, foreign, tables, tasks, pictures);
+        return new Assignment(title, all, card, answers, attempts, foreign, tables, tasks, pictures, jotter);
     }
 
     /** With other data tables. */
@@ -155,7 +168,7 @@ public record Assignment(
                 .map(DataTable::id)
                 .filter(id -> other.stream().noneMatch(table -> table.id().equals(id)))
                 .forEach(left::remove);
-        return new Assignment(title, sheets, card, answers, attempts, foreign, other, tasks, left);
+        return new Assignment(title, sheets, card, answers, attempts, foreign, other, tasks, left, jotter);
     }
 
     Assignment withTable(DataTable changed) {
@@ -165,7 +178,7 @@ public record Assignment(
     }
 
     Assignment withSheets(List<SampleSheet> other) {
-        return new Assignment(title, other, card, answers, attempts, foreign, tables, tasks, pictures);
+        return new Assignment(title, other, card, answers, attempts, foreign, tables, tasks, pictures, jotter);
     }
 
     Assignment withoutSheet(String id) {
@@ -180,7 +193,8 @@ public record Assignment(
                 foreign,
                 tables,
                 tasks.withoutSheet(id),
-                left(id));
+                left(id),
+                jotter);
     }
 
     /** What is said of the pictures of a sample or table. */
@@ -194,7 +208,12 @@ public record Assignment(
         if (!wishes.said().isEmpty()) {
             changed.put(id, wishes);
         }
-        return new Assignment(title, sheets, card, answers, attempts, foreign, tables, tasks, changed);
+        return new Assignment(title, sheets, card, answers, attempts, foreign, tables, tasks, changed, jotter);
+    }
+
+    /** With other lines in the jotter. */
+    public Assignment withJotter(List<Jotting> other) {
+        return new Assignment(title, sheets, card, answers, attempts, foreign, tables, tasks, pictures, other);
     }
 
     private Map<String, Wishes> left(String gone) {
@@ -219,6 +238,7 @@ public record Assignment(
                 foreign,
                 tables,
                 tasks,
-                pictures);
+                pictures,
+                jotter);
     }
 }

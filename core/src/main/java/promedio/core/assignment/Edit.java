@@ -34,6 +34,7 @@ public sealed interface Edit
                 Edit.Together,
                 TableEdit,
                 PictureEdit,
+                JotEdit,
                 AnswerEdit {
     /** The stable word for a kind of edit. */
     @Retention(RetentionPolicy.RUNTIME)

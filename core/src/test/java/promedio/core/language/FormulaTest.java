@@ -2,7 +2,6 @@ package promedio.core.language;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.Map;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -13,15 +12,18 @@ import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import promedio.core.course.CourseCard;
 import promedio.core.jotter.Jotted;
 import promedio.core.jotter.Jotter;
+import promedio.core.jotter.Jotting;
+import promedio.core.jotter.Lists;
 
 /** Formulas as definitions 11 have them, worked out in the jotter. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class FormulaTest {
     private static Jotted ask(String text) {
-        return new Jotter(Map.of(), CourseCard.STANDARD, 1, () -> {}).ask(text);
+        return new Jotter(1, () -> {}).ask(text, Lists.NONE, CourseCard.STANDARD);
     }
 
     private static String answer(String text) {
@@ -98,7 +100,7 @@ class FormulaTest {
                 "mena of (3, 4) | at 1: There is no measure or function “mena”. Did you mean mean?",
                 "1 < 2 < 3 | at 7: “<” cannot stand here; expected “to”, the end.",
                 "2 * if 1 = 1 then 2 else 3 | at 5: “if” cannot stand here; expected a value.",
-                "minutes + 1 | at 1: There is no column “minutes”.",
+                "minutes + 1 | at 1: Nothing here is called “minutes”.",
                 "root(1, 2) | at 1: root takes one value in brackets, and here are 2.",
                 "3 + | at 4: It ends too early; expected a value.",
             })
@@ -108,15 +110,43 @@ class FormulaTest {
 
     @Test
     void the_last_result_goes_on_and_a_seed_draws_the_same() {
-        Jotter jotter = new Jotter(Map.of(), CourseCard.STANDARD, 1, () -> {});
-        jotter.ask("4 + 4");
-        assertThat(jotter.ask("it × 3").values(15)).containsExactly("24");
-        jotter.ask("nonsense");
-        assertThat(jotter.ask("it").values(15)).containsExactly("24");
-        jotter.ask("seed 7");
-        Jotted first = jotter.ask("take 3 of (1 to 50)");
-        jotter.ask("seed 7");
-        assertThat(jotter.ask("take 3 of (1 to 50)").values(15)).isEqualTo(first.values(15));
+        Jotter jotter = new Jotter(1, () -> {});
+        jotter.ask("4 + 4", Lists.NONE, CourseCard.STANDARD);
+        assertThat(jotter.ask("it × 3", Lists.NONE, CourseCard.STANDARD).values(15))
+                .containsExactly("24");
+        jotter.ask("nonsense", Lists.NONE, CourseCard.STANDARD);
+        assertThat(jotter.ask("it", Lists.NONE, CourseCard.STANDARD).values(15)).containsExactly("24");
+        jotter.ask("seed 7", Lists.NONE, CourseCard.STANDARD);
+        Jotted first = jotter.ask("take 3 of (1 to 50)", Lists.NONE, CourseCard.STANDARD);
+        jotter.ask("seed 7", Lists.NONE, CourseCard.STANDARD);
+        assertThat(jotter.ask("take 3 of (1 to 50)", Lists.NONE, CourseCard.STANDARD)
+                        .values(15))
+                .isEqualTo(first.values(15));
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "1/3",
+                "-7/3 * 10^40",
+                "(1/3, missing, 2.50)",
+                "\"a \"\"b\"\"\"",
+                "date \"2031-04-05\"",
+                "root(2/3)",
+                "-root(2)",
+                "ln(2)",
+                "1 = 2",
+                "missing",
+                "1 to 9 by 2"
+            })
+    void what_is_kept_of_a_result_means_the_very_same(String text) {
+        Jotter jotter = new Jotter(1, () -> {});
+        Jotting kept = jotter.ask(text, Lists.NONE, CourseCard.STANDARD).kept(15);
+        jotter.recall(kept, CourseCard.STANDARD);
+        Jotting again = jotter.ask("it", Lists.NONE, CourseCard.STANDARD).kept(15);
+        assertThat(again.result()).isEqualTo(kept.result());
+        assertThat(again.exact()).isEqualTo(kept.exact());
+        assertThat(again.approximate()).isEqualTo(kept.approximate());
     }
 
     @Test

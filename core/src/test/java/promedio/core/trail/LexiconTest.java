@@ -3,7 +3,6 @@ package promedio.core.trail;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DisplayNameGeneration;
@@ -14,6 +13,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import promedio.core.course.CourseCard;
 import promedio.core.jotter.Jotted;
 import promedio.core.jotter.Jotter;
+import promedio.core.jotter.Lists;
 import promedio.core.language.Function;
 import promedio.core.language.Lexicon;
 import promedio.core.language.Measured;
@@ -30,7 +30,7 @@ class LexiconTest {
     void each_example_runs_and_comes_to_what_is_said(Lexicon.Entry entry) {
         switch (entry.kind()) {
             case FORMULA -> {
-                Jotted jotted = new Jotter(Map.of(), CourseCard.STANDARD, 1, () -> {}).ask(entry.example());
+                Jotted jotted = new Jotter(1, () -> {}).ask(entry.example(), Lists.NONE, CourseCard.STANDARD);
                 String result = jotted.values(15).stream()
                         .map(value -> value.isEmpty() ? "missing" : value)
                         .collect(Collectors.joining(" "));

@@ -6,7 +6,6 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintWriter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ThreadLocalRandom;
 import picocli.CommandLine.Command;
@@ -15,8 +14,10 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
+import promedio.core.course.CourseCard;
 import promedio.core.jotter.Jotted;
 import promedio.core.jotter.Jotter;
+import promedio.core.jotter.Lists;
 import promedio.core.language.Fault;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
@@ -54,14 +55,11 @@ public final class JotCommand implements Callable<Integer> {
         PrintWriter out = spec.commandLine().getOut();
         PrintWriter err = spec.commandLine().getErr();
         int shown = RunCommand.digits(spec.commandLine(), digits);
-        Jotter jotter = new Jotter(
-                Map.of(),
-                rules.card(spec.commandLine()),
-                ThreadLocalRandom.current().nextInt(Integer.MAX_VALUE),
-                () -> {});
+        CourseCard card = rules.card(spec.commandLine());
+        Jotter jotter = new Jotter(ThreadLocalRandom.current().nextInt(Integer.MAX_VALUE), () -> {});
         int status = 0;
         for (String text : asked) {
-            Jotted jotted = jotter.ask(text);
+            Jotted jotted = jotter.ask(text, Lists.NONE, card);
             if (jotted.fault().isPresent()) {
                 status = WRONG;
                 Fault fault = jotted.fault().get();
@@ -83,11 +81,7 @@ public final class JotCommand implements Callable<Integer> {
         if (jotted.result().isEmpty()) {
             return jotted.told().isEmpty() ? "" : jotted.told().get(0).toString();
         }
-        List<String> values = jotted.values(digits).stream()
-                .map(value -> value.isEmpty() ? "missing" : value)
-                .toList();
-        String written = jotted.isList() ? "(" + String.join(", ", values) + ")" : values.get(0);
-        return (jotted.isApproximate() ? "≈ " : "") + written;
+        return (jotted.isApproximate() ? "≈ " : "") + jotted.kept(digits).result();
     }
 
     private static String json(Jotted jotted, int digits) {

@@ -11,6 +11,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.StackPane;
+import promedio.desktop.text.Drops;
 import promedio.desktop.text.Words;
 
 /**
@@ -49,6 +50,11 @@ final class AnswerField extends StackPane {
             press.consume();
         });
         getChildren().add(written);
+        Drops.onto(this, result -> {
+            enter();
+            field.setText(result);
+            commit.run();
+        });
         show("");
     }
 

@@ -355,6 +355,7 @@ public final class Classwork {
                 present.foreign(),
                 present.tables(),
                 present.tasks(),
-                present.pictures());
+                present.pictures(),
+                List.of());
     }
 }

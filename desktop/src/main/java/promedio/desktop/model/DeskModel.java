@@ -65,6 +65,7 @@ public final class DeskModel {
     private final Tables tables = new Tables(this);
     private final TableTrail trail = new TableTrail(this);
     private final Followers followers = new Followers(this);
+    private final Jots jotter = new Jots(this);
     private final Intake intake = new Intake(this);
     private final Classwork classwork = new Classwork(this);
     private final Drawings drawings = new Drawings(this);
@@ -115,6 +116,11 @@ public final class DeskModel {
     /** Samples of what steps make. */
     public Followers followers() {
         return followers;
+    }
+
+    /** The jotter. */
+    public Jots jotter() {
+        return jotter;
     }
 
     /** Puts the present with what follows from it in its place; no edit. */
@@ -311,6 +317,7 @@ public final class DeskModel {
         tables.forget();
         trail.forget();
         followers.forget();
+        jotter.forget();
         classwork.forget();
         drawings.forget();
         comparing.forget();

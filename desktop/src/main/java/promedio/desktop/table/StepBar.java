@@ -9,18 +9,17 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
-import promedio.core.language.Completion;
 import promedio.core.language.Fault;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.TableTrail;
 import promedio.desktop.reading.Choice;
+import promedio.desktop.text.Ways;
 import promedio.desktop.text.Words;
 
 /**
@@ -34,11 +33,9 @@ final class StepBar extends VBox {
     private final DeskModel model;
     private final TextField field = new TextField();
     private final Label label = new Label(Words.of("step.next"));
-    private final FlowPane ways = new FlowPane();
     private final Label says = new Label();
     private final HBox line;
     private final PauseTransition pause = new PauseTransition(A_MOMENT);
-    private List<Completion.Way> known = List.of();
     private Runnable lexicon = () -> {};
     private String column = "";
     /** The table that the column is of. */
@@ -59,7 +56,9 @@ final class StepBar extends VBox {
         line = new HBox(label, field);
         line.setAlignment(Pos.BASELINE_LEFT);
         line.getStyleClass().add("step-line");
-        ways.getStyleClass().add("step-ways");
+        Ways ways = new Ways(field, true, () -> Optional.ofNullable(
+                        model.trail().troddenProperty().get())
+                .map(now -> now.state().names()));
         ways.setId("step-ways");
         says.setId("step-says");
         says.setWrapText(true);
@@ -67,8 +66,6 @@ final class StepBar extends VBox {
         getChildren().addAll(line, says, ways);
         pause.setOnFinished(over -> model.trail().tryOut(field.getText(), rewritten));
         field.textProperty().addListener((property, before, now) -> typed());
-        field.caretPositionProperty().addListener((property, before, now) -> showWays());
-        field.focusedProperty().addListener((property, before, now) -> showWays());
         field.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         model.trail().triedProperty().addListener((property, before, now) -> showTried(now));
         model.trail().troddenProperty().addListener((property, before, now) -> showOffers());
@@ -77,13 +74,7 @@ final class StepBar extends VBox {
     }
 
     private void key(KeyEvent key) {
-        if (key.getCode() == KeyCode.TAB
-                && !key.isShiftDown()
-                && !known.isEmpty()
-                && !field.getText().isBlank()) {
-            take(known.get(0));
-            key.consume();
-        } else if (key.getCode() == KeyCode.ENTER) {
+        if (key.getCode() == KeyCode.ENTER) {
             make();
             key.consume();
         } else if (key.getCode() == KeyCode.ESCAPE && (!field.getText().isEmpty() || rewritten >= 0)) {
@@ -93,7 +84,6 @@ final class StepBar extends VBox {
     }
 
     private void typed() {
-        showWays();
         pause.playFromStart();
         if (field.getText().isBlank()) {
             pause.stop();
@@ -190,39 +180,6 @@ final class StepBar extends VBox {
         words.setMinWidth(USE_PREF_SIZE);
         words.setOnAction(press -> lexicon.run());
         line.getChildren().addAll(fits, choice, words);
-    }
-
-    private void showWays() {
-        TableTrail.Trodden now = model.trail().troddenProperty().get();
-        boolean atEnd = field.getCaretPosition() >= field.getLength();
-        boolean writing = now != null && field.isFocused() && atEnd;
-        try {
-            known = writing ? Completion.of(field.getText(), true, now.state().names()) : List.of();
-        } catch (RuntimeException none) {
-            // Nothing can be offered for a line that cannot be taken apart at all.
-            known = List.of();
-        }
-        ways.getChildren()
-                .setAll(known.stream()
-                        .map(way -> {
-                            Hyperlink link = new Hyperlink(way.word());
-                            link.setFocusTraversable(false);
-                            link.getStyleClass().add("step-way");
-                            link.setOnMousePressed(press -> {
-                                take(way);
-                                press.consume();
-                            });
-                            return link;
-                        })
-                        .toList());
-        boolean some = !known.isEmpty();
-        ways.setVisible(some);
-        ways.setManaged(some);
-    }
-
-    private void take(Completion.Way way) {
-        field.setText(way.text() + " ");
-        field.end();
     }
 
     private void showTried(TableTrail.Tried tried) {

@@ -17,6 +17,7 @@ import promedio.core.trail.Trail;
 import promedio.core.trail.Walk;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.TableTrail;
+import promedio.desktop.text.Drops;
 import promedio.desktop.text.Words;
 
 /** The steps of a trail as sentences, each with the rows and columns after it; the one that is looked at can be changed. */
@@ -183,6 +184,7 @@ final class StepsList extends VBox {
         TextField note = new TextField(line.note().replace('\n', ' '));
         note.setId("step-note-field");
         note.setPromptText(Words.of("step.note.prompt"));
+        Drops.onto(note, result -> note.appendText((note.getText().isEmpty() ? "" : " ") + result));
         note.setOnAction(enter -> model.trail().note(step, note.getText()));
         note.focusedProperty().addListener((property, before, focused) -> {
             if (!focused && getChildren().contains(note)) {

@@ -75,6 +75,7 @@ public final class StyleSheets {
             "tutor",
             "picture",
             "compare",
+            "jotter",
             "card");
 
     /** Makes the sheets in a folder that has our own as they were written. */

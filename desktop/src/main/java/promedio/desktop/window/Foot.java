@@ -16,7 +16,7 @@ import promedio.desktop.text.Words;
 final class Foot extends HBox {
     private final DeskModel model;
 
-    Foot(DeskModel model, Button... atHand) {
+    Foot(DeskModel model, Node jotter, Button... atHand) {
         this.model = model;
         Region spacer = new Region();
         HBox.setHgrow(spacer, Priority.ALWAYS);
@@ -29,7 +29,7 @@ final class Foot extends HBox {
         stop.managedProperty().bind(model.filing().readingProperty());
         getStyleClass().add("foot");
         setAlignment(Pos.CENTER_LEFT);
-        getChildren().addAll(message(), stop, spacer, unsaved);
+        getChildren().addAll(jotter, message(), stop, spacer, unsaved);
         getChildren().addAll(atHand);
     }
 

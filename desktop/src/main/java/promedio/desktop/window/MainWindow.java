@@ -4,12 +4,14 @@ import java.util.List;
 import javafx.animation.PauseTransition;
 import javafx.beans.property.BooleanProperty;
 import javafx.collections.ObservableList;
+import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Pane;
@@ -18,6 +20,8 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import promedio.desktop.card.CardPane;
+import promedio.desktop.jotter.JotterLine;
+import promedio.desktop.jotter.JotterPane;
 import promedio.desktop.line.LineView;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.LeftBehind;
@@ -45,11 +49,14 @@ public final class MainWindow {
     private final Late<CardPane> card;
     private final Late<KeysPane> keys;
     private final Late<FindPane> find;
+    private final JotterLine jotterLine;
+    private final Late<JotterPane> jotter;
     private final Shortcuts shortcuts;
     private final FileActions files;
     private Theme theme = Theme.PAPER;
     private int percent = 100;
     private Button themeButton;
+    private Foot foot;
 
     /** The window of a desk, not yet shown. */
     public MainWindow(DeskModel model) {
@@ -74,7 +81,10 @@ public final class MainWindow {
         find = new Late<>(root, () -> new FindPane(model, pages::reveal));
         desk.setTop(new TopBar(model, files, CardPane.folded(model, () -> card().setOpen(!card().isVisible()))));
         desk.setLeft(new ShelfView(model));
+        jotterLine = new JotterLine(model, this::focusTyping);
         desk.setBottom(foot());
+        jotter = new Late<>(root, () -> new JotterPane(model, jotterLine));
+        jotterLine.openProperty().addListener((property, before, open) -> showJotter(open));
         shortcuts = shortcuts();
         theme.dress(root, percent);
         // The root comes last, so that no node is styled twice.
@@ -99,6 +109,7 @@ public final class MainWindow {
         rest.setOnFinished(still -> fit(scene.getWidth()));
         scene.widthProperty().addListener((property, before, now) -> rest.playFromStart());
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        scene.addEventFilter(MouseEvent.MOUSE_PRESSED, this::pressed);
         scene.setOnDragOver(over -> {
             if (over.getDragboard().hasFiles() || over.getDragboard().hasString()) {
                 over.acceptTransferModes(TransferMode.COPY);
@@ -136,12 +147,32 @@ public final class MainWindow {
         Tip.on(themeButton, Words.of("bar.theme.tip"));
         BarButton copy = BarButton.withTip("bar.copy", this::copyMeasures);
         copy.disableProperty().bind(model.figuresProperty().isNull());
-        return new Foot(
+        foot = new Foot(
                 model,
+                jotterLine,
                 BarButton.withTip("bar.find", this::openFind),
                 copy,
                 BarButton.withTip("bar.keys", this::turnKeys),
                 themeButton);
+        return foot;
+    }
+
+    /** Unfolds what was asked in the jotter, or folds it. */
+    private void showJotter(boolean open) {
+        jotter.show(open);
+        jotter.ifMade(pane -> pane.over(foot.getHeight()));
+    }
+
+    /** Folds the jotter when something else is pressed. */
+    private void pressed(MouseEvent press) {
+        Node on = press.getPickResult().getIntersectedNode();
+        boolean outside = jotter.isShown();
+        for (Node up = on; up != null && outside; up = up.getParent()) {
+            outside = up != jotterLine && !(up instanceof JotterPane);
+        }
+        if (outside) {
+            jotterLine.openProperty().set(false);
+        }
     }
 
     private void turnKeys() {
@@ -240,6 +271,7 @@ public final class MainWindow {
                 .always("Shortcut+M", model.classwork()::turn)
                 .always("Shortcut+F", this::openFind)
                 .always("Shortcut+L", this::otherTheme)
+                .always("Shortcut+J", jotterLine::focus)
                 .always("Shortcut+Plus", () -> setTextSize(percent + SIZE_STEP))
                 .always("Shortcut+Equals", () -> setTextSize(percent + SIZE_STEP))
                 .always("Shortcut+Minus", () -> setTextSize(percent - SIZE_STEP))

@@ -148,6 +148,7 @@ final class AssignmentJson {
         AnswersJson.write(assignment, document);
         TasksJson.write(assignment.tasks(), document);
         PicturesJson.write(assignment.pictures(), document);
+        JotterJson.write(assignment.jotter(), document);
         return document;
     }
 
@@ -328,7 +329,8 @@ final class AssignmentJson {
                     new Foreign(card.unknown(), unread),
                     tables,
                     tasks(known),
-                    pictures());
+                    pictures(),
+                    JotterJson.read(document));
         }
 
         private Map<String, Wishes> pictures() {

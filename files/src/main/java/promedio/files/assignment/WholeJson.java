@@ -42,6 +42,7 @@ final class WholeJson {
         AnswersJson.write(assignment, node);
         TasksJson.write(assignment.tasks(), node);
         PicturesJson.write(assignment.pictures(), node);
+        JotterJson.write(assignment.jotter(), node);
         if (!assignment.foreign().equals(Foreign.NOTHING)) {
             node.set("foreign", write(assignment.foreign()));
         }
@@ -95,7 +96,8 @@ final class WholeJson {
                 readForeign(node.path("foreign")),
                 tables,
                 TasksJson.read(node),
-                PicturesJson.read(node));
+                PicturesJson.read(node),
+                JotterJson.read(node));
     }
 
     /** @throws IllegalArgumentException when its original is not there or cannot be read */

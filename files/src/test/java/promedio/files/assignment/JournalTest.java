@@ -25,6 +25,7 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.History;
+import promedio.core.assignment.JotEdit;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Original;
 import promedio.core.assignment.PictureEdit;
@@ -90,6 +91,9 @@ class JournalTest {
                 new TableEdit.TakeColumn(0, "s5", "Some", "", new Link.Cells("t1", 1, new Link.Listed(List.of(3, 1)))),
                 new TableEdit.TakeColumn(
                         0, "s6", "Made", "", new Link.Made("t1", "Left", List.of(new Link.Among("Bench", "Oak")))),
+                new JotEdit.Jot("1 / 3", "0.333", "1/3", false),
+                new JotEdit.Jot("root(2)", "1.414", "1.414", true),
+                new JotEdit.Unjot(0),
                 new TableEdit.RemoveTable("t1"));
     }
 

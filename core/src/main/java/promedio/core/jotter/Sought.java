@@ -1,0 +1,102 @@
+package promedio.core.jotter;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import promedio.core.language.Expression;
+import promedio.core.language.Fault;
+import promedio.core.language.Formula;
+
+/**
+ * One measure of one list, where that is all that a line asks for: what has a working.
+ *
+ * @param question the question of the measure, as the catalogue of measures has it
+ * @param of the name of the list; empty where it is written out
+ * @param list the list as it is written
+ */
+public record Sought(String question, Optional<String> of, String list) {
+    /** What a line asks for; empty where it is something else, or nothing that can be worked out. */
+    public static Optional<Sought> of(String text) {
+        try {
+            return Formula.line(text).asked().flatMap(asked -> of(asked, text));
+        } catch (Fault | ArithmeticException | StackOverflowError none) {
+            return Optional.empty();
+        }
+    }
+
+    /** All measures of lists with a name that a line asks for, in whatever it does with them. */
+    public static List<Sought> within(String text) {
+        try {
+            return Formula.line(text).asked().stream()
+                    .flatMap(Sought::parts)
+                    .flatMap(part -> of(part, text).stream())
+                    .filter(sought -> sought.of().isPresent())
+                    .toList();
+        } catch (Fault | ArithmeticException | StackOverflowError none) {
+            return List.of();
+        }
+    }
+
+    private static Stream<Expression> parts(Expression whole) {
+        return Stream.concat(Stream.of(whole), inner(whole).stream().flatMap(Sought::parts));
+    }
+
+    private static List<Expression> inner(Expression whole) {
+        if (whole instanceof Expression.Operation operation) {
+            return List.of(operation.left(), operation.right());
+        } else if (whole instanceof Expression.Negated negated) {
+            return List.of(negated.of());
+        } else if (whole instanceof Expression.Not not) {
+            return List.of(not.of());
+        } else if (whole instanceof Expression.Choice choice) {
+            return List.of(choice.condition(), choice.then(), choice.otherwise());
+        } else if (whole instanceof Expression.Between between) {
+            return List.of(between.of(), between.low(), between.high());
+        } else if (whole instanceof Expression.OneOf one) {
+            return Stream.concat(Stream.of(one.of()), one.items().stream()).toList();
+        } else if (whole instanceof Expression.IsMissing missing) {
+            return List.of(missing.of());
+        } else if (whole instanceof Expression.Call call) {
+            return call.arguments();
+        } else if (whole instanceof Expression.Summary summary) {
+            return List.of(summary.of());
+        } else if (whole instanceof Expression.Counted counted) {
+            return List.of(counted.condition());
+        } else if (whole instanceof Expression.ByPlace place) {
+            return List.of(place.of());
+        } else if (whole instanceof Expression.Listed listed) {
+            return listed.items();
+        } else if (whole instanceof Expression.Range range) {
+            return Stream.concat(Stream.of(range.from(), range.to()), range.by().stream())
+                    .toList();
+        } else if (whole instanceof Expression.Take take) {
+            return List.of(take.of());
+        }
+        return List.of();
+    }
+
+    private static Optional<Sought> of(Expression asked, String text) {
+        if (!(asked instanceof Expression.Summary summary) || !summary.within().isEmpty()) {
+            return Optional.empty();
+        }
+        String list = text.substring(
+                summary.of().at().from(),
+                Math.min(text.length(), summary.of().at().to()));
+        Optional<String> name =
+                summary.of() instanceof Expression.Column column ? Optional.of(column.name()) : Optional.empty();
+        return question(summary).map(question -> new Sought(question, name, list));
+    }
+
+    private static Optional<String> question(Expression.Summary summary) {
+        String part = summary.part().map(Object::toString).orElse("");
+        return Optional.ofNullable(
+                switch (summary.measure()) {
+                    case COUNT -> null;
+                    case SMALLEST -> "minimum";
+                    case LARGEST -> "maximum";
+                    case QUARTILE -> "quartile-" + part;
+                    case PERCENTILE -> "percentile-" + part;
+                    default -> summary.measure().word();
+                });
+    }
+}
