@@ -120,10 +120,8 @@ public final class Following {
     private static int[] rows(List<Link.Among> among, Walk walk) {
         IntStream rows = IntStream.range(0, walk.last().rows());
         for (Link.Among one : among) {
-            Column by = walk.find(one.column()).orElseThrow().column();
-            rows = rows.filter(row -> one.value().isEmpty()
-                    ? by.isMissing(row)
-                    : by.entries().text(row).strip().equals(one.value()));
+            Field by = walk.find(one.column()).orElseThrow();
+            rows = rows.filter(row -> by.written(row).equals(one.value()));
         }
         return rows.toArray();
     }

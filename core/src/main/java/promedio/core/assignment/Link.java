@@ -47,7 +47,7 @@ public sealed interface Link {
      * The rows in which another column of the same table holds a text.
      *
      * @param column the name of that column
-     * @param value the text; empty for the rows in which it is missing
+     * @param value the text as it is written out; empty for the rows in which it is missing
      */
     record Among(String column, String value) {}
 

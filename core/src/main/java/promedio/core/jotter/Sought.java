@@ -84,19 +84,6 @@ public record Sought(String question, Optional<String> of, String list) {
                 Math.min(text.length(), summary.of().at().to()));
         Optional<String> name =
                 summary.of() instanceof Expression.Column column ? Optional.of(column.name()) : Optional.empty();
-        return question(summary).map(question -> new Sought(question, name, list));
-    }
-
-    private static Optional<String> question(Expression.Summary summary) {
-        String part = summary.part().map(Object::toString).orElse("");
-        return Optional.ofNullable(
-                switch (summary.measure()) {
-                    case COUNT -> null;
-                    case SMALLEST -> "minimum";
-                    case LARGEST -> "maximum";
-                    case QUARTILE -> "quartile-" + part;
-                    case PERCENTILE -> "percentile-" + part;
-                    default -> summary.measure().word();
-                });
+        return summary.measure().question(summary.part()).map(question -> new Sought(question, name, list));
     }
 }

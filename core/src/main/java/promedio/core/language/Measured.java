@@ -2,6 +2,7 @@ package promedio.core.language;
 
 import java.util.Arrays;
 import java.util.Optional;
+import promedio.core.number.Exact;
 
 /** Measures of a column that a formula can ask for. */
 public enum Measured {
@@ -41,6 +42,21 @@ public enum Measured {
     /** The word of the language. */
     public String word() {
         return word;
+    }
+
+    /**
+     * The question that the catalogue of measures has for it; empty for a count.
+     *
+     * @param part which quartile or percentile
+     */
+    public Optional<String> question(Optional<Exact> part) {
+        return switch (this) {
+            case COUNT -> Optional.empty();
+            case SMALLEST -> Optional.of("minimum");
+            case LARGEST -> Optional.of("maximum");
+            case QUARTILE, PERCENTILE -> part.map(which -> word + "-" + which);
+            default -> Optional.of(word);
+        };
     }
 
     static Optional<Measured> find(String word) {

@@ -104,8 +104,10 @@ public final class Offers {
                 offers.add("keep rows where " + written + " >= " + values.get(0));
                 offers.add("keep rows where " + written + " < " + values.get(0));
             }
-            offers.add("replace in " + written + ": "
-                    + values.stream().map(value -> value + " with missing").collect(Collectors.joining(", ")));
+            if (field.kind() != Kind.DATE) {
+                offers.add("replace in " + written + ": "
+                        + values.stream().map(value -> value + " with missing").collect(Collectors.joining(", ")));
+            }
         }
         if (Arrays.stream(rows).anyMatch(row -> field.vector().isMissing(row))) {
             offers.add("keep rows where " + written + " is not missing");

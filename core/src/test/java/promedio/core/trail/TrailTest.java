@@ -4,7 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -12,14 +15,20 @@ import net.jqwik.api.Combinators;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
+import promedio.core.course.CardKey;
+import promedio.core.course.Closed;
 import promedio.core.course.CourseCard;
 import promedio.core.data.CellRules;
+import promedio.core.data.Column;
 import promedio.core.data.Entries;
 import promedio.core.data.Table;
 import promedio.core.data.TableReading;
+import promedio.core.number.Exact;
 import promedio.core.sentence.Sentence;
 
 /** Steps as definitions 10 have them, by hand; and the laws that hold of any of them. */
@@ -319,6 +328,100 @@ class TrailTest {
         Trail off = Trail.NONE.with(List.of(new Trail.Line("keep rows where A > 1", true, "")));
         Walk walked = Walk.of(Prepared.of(table), CARD).along(off, CARD, Sources.NONE, () -> {});
         assertThat(walked.last()).isSameAs(walked.first());
+    }
+
+    /** Bands cut by hand say beforehand how many numbers they hold, and the step that comes of them agrees. */
+    @Property(tries = 200)
+    void bands_that_are_cut_hold_what_they_say(
+            @ForAll("tables") Table table,
+            @ForAll Closed closed,
+            @ForAll @Size(max = 3) List<@IntRange(min = -4, max = 12) Integer> more,
+            @ForAll @IntRange(min = 0, max = 4) int out) {
+        CourseCard card = CARD.with(CardKey.CLOSED, closed);
+        Prepared base = Prepared.of(table);
+        Optional<Cuts> first = Cuts.of(base, "A", "K", card);
+        if (first.isEmpty()) {
+            return;
+        }
+        Cuts cuts = first.get();
+        for (int at : more) {
+            cuts = cuts.cut(Exact.of(at));
+        }
+        cuts = cuts.moved(0, Exact.ratio(-7, 2))
+                .joined(Math.min(out, cuts.edges().size() - 1))
+                .called(0, "a \"low\" one");
+        Walk walk = Walk.of(base, card).along(Trail.of(cuts.step()), card, Sources.NONE, () -> {});
+        assertThat(walk.fault()).as(cuts.step()).isEmpty();
+        Map<String, Integer> made = new HashMap<>();
+        Recoding.of(walk.last(), "K").values().forEach(value -> made.put(value.shown(), value.times()));
+        for (int band = 0; band < cuts.labels().size(); band++) {
+            String label = cuts.labels().get(band).isEmpty()
+                    ? cuts.band(band)
+                    : cuts.labels().get(band);
+            assertThat(made.getOrDefault(label, 0))
+                    .as(label)
+                    .isEqualTo(cuts.counts(base.field("A")).get(band));
+        }
+    }
+
+    /** What is written beside values in their list is what the step does. */
+    @Property(tries = 200)
+    void values_are_replaced_and_named_as_their_list_says(
+            @ForAll("tables") Table table, @ForAll("columns") String column) {
+        Recoding list = Recoding.of(Prepared.of(table), column);
+        List<String> with = IntStream.range(0, list.values().size())
+                .mapToObj(i -> List.of(
+                                "",
+                                "missing",
+                                column.equals("A") || column.equals("B") ? "3" : "a \"new\" one",
+                                "-7.50")
+                        .get(i % 4))
+                .toList();
+        String step = list.replacing(with);
+        if (!step.isEmpty()) {
+            Walk walk = walk(table, step);
+            assertThat(walk.fault()).as(step).isEmpty();
+            Recoding after = Recoding.of(walk.last(), column);
+            int missing = list.values().isEmpty()
+                    ? 0
+                    : IntStream.range(0, with.size())
+                            .filter(i -> with.get(i).equals("missing"))
+                            .map(i -> list.values().get(i).times())
+                            .sum();
+            assertThat(total(after)).isEqualTo(total(list) - missing);
+        }
+        String naming = list.naming(with);
+        if (!naming.isEmpty()) {
+            assertThat(total(Recoding.of(walk(table, naming).last(), column))).isEqualTo(total(list));
+        }
+    }
+
+    @Provide
+    Arbitrary<String> columns() {
+        return Arbitraries.of("A", "B", "G", "H");
+    }
+
+    private static int total(Recoding list) {
+        return list.values().stream().mapToInt(Recoding.Value::times).sum();
+    }
+
+    @Test
+    void steps_fit_the_cells_that_are_chosen() {
+        Prepared log = Prepared.of(LOG);
+        assertThat(Offers.of(log, "Item", new int[] {0, 1, 2}))
+                .contains(
+                        "keep rows where Item is one of (\"lamp\", \"radio\")",
+                        "replace in Item: \"lamp\" with missing, \"radio\" with missing");
+        assertThat(Offers.of(log, "Minutes", new int[] {1, 2, 0}))
+                .contains("replace in Minutes: \"n/a\" with missing", "keep rows where Minutes between 12 and 45");
+        assertThat(Offers.of(log, "Day", new int[] {3})).contains("keep rows where Day >= date \"2031-04-07\"");
+        for (String column : LOG.columns().stream().map(Column::name).toList()) {
+            for (int row = 0; row < LOG.rows(); row++) {
+                for (String offer : Offers.of(log, column, new int[] {row, (row + 3) % LOG.rows()})) {
+                    assertThat(walk(LOG, offer).fault()).as(offer).isEmpty();
+                }
+            }
+        }
     }
 
     /** Whatever is put together of steps never throws, and never loses a row untold: it stands, or it is told or left out. */

@@ -70,6 +70,7 @@ final class Scenes {
         shots.addAll(new PictureScenes(window).all());
         shots.addAll(new CompareScenes(window).all());
         shots.addAll(new TrailScenes(window).all());
+        shots.addAll(new JotterScenes(window).all());
         notices();
         states();
         slateAndSize();

@@ -2,9 +2,14 @@ package promedio.desktop.gallery;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Hyperlink;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
+import javafx.stage.Window;
+import promedio.desktop.model.Breakdown;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.theme.Theme;
 import promedio.desktop.window.MainWindow;
@@ -31,12 +36,14 @@ final class TrailScenes {
         step("trail-replaced", "replace in 'Minutes (min)': \"n/a\" with missing");
         step("trail-renamed", "rename 'Minutes (min)' to Minutes");
         step("trail-kept", "keep rows where Minutes is not missing and Minutes < 300");
+        tools();
         step(
                 "trail-bands",
                 "sort into bands Minutes as Length: under 15 \"short\", 15 to under 45 \"usual\", 45 and over \"long\"");
         shot("trail-typed", () -> write("work out Share = Minutes / sum of Minutes within Item"));
         shot("trail-wrong", () -> write("work out Share = Minuets / 3"));
         step("trail-share", "work out Share = Minutes / sum of Minutes within Length");
+        groups();
         step("trail-groups", "one row per Length, Bench: n, sum of Minutes, mean of Minutes as Mean");
         shot("trail-looked-back", () -> model.trail().look(3));
         shot("trail-note", () -> model.trail().note(2, "longer than five hours is a lamp left on over night"));
@@ -52,6 +59,86 @@ final class TrailScenes {
         });
         shot("trail-left", () -> window.setTextSize(100));
         return shots;
+    }
+
+    private void tools() {
+        shots.add(new Scenes.Shot("trail-menu", () -> head("Minutes"), () -> {}, true));
+        shot("bands", () -> choose("tool-bands"));
+        shot("bands-labelled", () -> {
+            List<String> labels = List.of("short", "usual", "long");
+            for (int i = 0; i < labels.size(); i++) {
+                ((TextField) window.scene().lookup("#bands-label-" + i)).setText(labels.get(i));
+            }
+        });
+        shot("bands-large-text", () -> window.setTextSize(150));
+        shot("bands-again", () -> window.setTextSize(100));
+        shot("bands-closed", () -> ((Hyperlink) window.scene().lookup("#tools-close")).fire());
+        shot("values-menu", () -> head("Outcome"));
+        shot("values", () -> choose("tool-replace"));
+        shot("values-slate", () -> {
+            ((TextField) window.scene().lookup("#values-field-1")).setText("missing");
+            window.setTheme(Theme.SLATE);
+        });
+        shot("values-closed", () -> {
+            window.setTheme(Theme.PAPER);
+            ((Hyperlink) window.scene().lookup("#tools-close")).fire();
+        });
+    }
+
+    /** Presses the head of a column. */
+    private void head(String column) {
+        window.scene().getRoot().lookupAll(".prepared-head").stream()
+                .map(Button.class::cast)
+                .filter(button -> button.getText().equals(column))
+                .findFirst()
+                .ifPresent(Button::fire);
+    }
+
+    /** Chooses in the menu that is open. */
+    private static void choose(String id) {
+        List.copyOf(Window.getWindows()).stream()
+                .filter(ContextMenu.class::isInstance)
+                .map(ContextMenu.class::cast)
+                .forEach(menu -> {
+                    menu.getItems().stream()
+                            .filter(item -> id.equals(item.getId()))
+                            .findFirst()
+                            .ifPresent(MenuItem::fire);
+                    menu.hide();
+                });
+    }
+
+    private void groups() {
+        shot("groups", () -> model.looking().tablePageProperty().set(DeskModel.TablePage.GROUPS));
+        shot("groups-measured", () -> {
+            model.breakdowns().shownProperty().get().asked().parts().forEach(model.breakdowns()::without);
+            for (String word : List.of("mean", "sd", "median")) {
+                model.breakdowns().measure(new Breakdown.Part(word, "Minutes", Optional.of(word)));
+            }
+        });
+        shot("groups-two", () -> model.breakdowns().by("Bench"));
+        shot("groups-ordered", () -> model.breakdowns().order("mean of Minutes"));
+        shot("groups-slate", () -> window.setTheme(Theme.SLATE));
+        shot("groups-large-text", () -> {
+            window.setTheme(Theme.PAPER);
+            window.setTextSize(150);
+        });
+        shot("groups-in-one", () -> {
+            window.setTextSize(100);
+            List.copyOf(model.breakdowns().shownProperty().get().asked().by()).forEach(model.breakdowns()::notBy);
+        });
+        shot("groups-left", () -> {
+            model.looking().tablePageProperty().set(DeskModel.TablePage.ROWS);
+            model.followers().takeEach("Minutes", "Length");
+        });
+        shot("trail-following", () -> {
+            model.select(model.assignment()
+                    .sheets()
+                    .get(model.assignment().sheets().size() - 1)
+                    .id());
+            model.looking().pageProperty().set(DeskModel.Page.ENTRIES);
+        });
+        shot("trail-again", () -> model.select("t1"));
     }
 
     private void write(String text) {

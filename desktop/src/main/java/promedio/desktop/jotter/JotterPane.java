@@ -223,7 +223,13 @@ public final class JotterPane extends VBox {
                                 "step.fault-at", now.fault().orElseThrow().at().from() + 1, Words.of(sentence)))
                         .orElseGet(() -> result(now));
         looked.setText(words);
-        looked.pseudoClassStateChanged(WRONG, fault.isPresent());
+        // At its end a line is only not finished as yet.
+        looked.pseudoClassStateChanged(
+                WRONG,
+                now != null
+                        && now.fault()
+                                .filter(wrong -> wrong.at().to() < now.text().length())
+                                .isPresent());
         stop.setVisible(asking);
         stop.setManaged(asking);
         Node row = looked.getParent();

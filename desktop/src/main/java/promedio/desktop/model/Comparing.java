@@ -292,16 +292,7 @@ public final class Comparing {
                 suited.with(Setting.X_TITLE, Sentence.of("compare.scale.axis").toString());
         Pictured pictured = subject.map(of -> Pictures.of(of, titled, card))
                 .orElseGet(() -> new Pictured(Optional.empty(), told.why()));
-        Sketch sketch = new Sketch(
-                ITEM,
-                kinds,
-                suited,
-                pictured.picture(),
-                pictured.why(),
-                pictured.picture().map(picture -> picture.told()).orElse(List.of()),
-                Optional.empty(),
-                text,
-                SCORE_PLACES);
+        Sketch sketch = Sketch.of(ITEM, kinds, suited, pictured, text, SCORE_PLACES);
         List<Compared.Item> items = sheets.stream()
                 .map(sheet -> new Compared.Item(sheet.id(), sheet.name(), false))
                 .toList();
@@ -358,16 +349,7 @@ public final class Comparing {
         Pictured pictured = why.isPresent() ? new Pictured(Optional.empty(), why) : Pictures.of(subject, suited, card);
         List<Sentence> says =
                 comparison.isEmpty() || covered ? List.of() : Contrast.of(comparison.get(), first, second, card, text);
-        Sketch sketch = new Sketch(
-                ITEM,
-                kinds,
-                suited,
-                pictured.picture(),
-                pictured.why(),
-                pictured.picture().map(picture -> picture.told()).orElse(List.of()),
-                Optional.empty(),
-                text,
-                places);
+        Sketch sketch = Sketch.of(ITEM, kinds, suited, pictured, text, places);
         return new Compared(items, comparison, first, second, tried, says, sketch, Optional.empty(), text);
     }
 }

@@ -34,6 +34,8 @@ public final class DeskModel {
         COLUMNS,
         /** How often the words of a column occur. */
         COUNTS,
+        /** Measures by groups of what its steps make. */
+        GROUPS,
         /** Its columns as pictures. */
         PICTURES
     }
@@ -65,6 +67,7 @@ public final class DeskModel {
     private final Tables tables = new Tables(this);
     private final TableTrail trail = new TableTrail(this);
     private final Followers followers = new Followers(this);
+    private final Breakdowns breakdowns = new Breakdowns(this);
     private final Jots jotter = new Jots(this);
     private final Intake intake = new Intake(this);
     private final Classwork classwork = new Classwork(this);
@@ -116,6 +119,11 @@ public final class DeskModel {
     /** Samples of what steps make. */
     public Followers followers() {
         return followers;
+    }
+
+    /** Measures by groups. */
+    public Breakdowns breakdowns() {
+        return breakdowns;
     }
 
     /** The jotter. */
@@ -405,6 +413,14 @@ public final class DeskModel {
             selected.set(id);
             refresh();
         }
+    }
+
+    /** Chooses a sample and opens the working of a measure of it. */
+    public void open(String sheetId, String question) {
+        select(sheetId);
+        looking.pageProperty().set(Page.MEASURES);
+        ask(question);
+        looking.opened().add(question);
     }
 
     /** Goes to the empty paper, to type a new sample. */

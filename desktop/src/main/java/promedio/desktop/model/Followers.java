@@ -113,6 +113,24 @@ public final class Followers {
         });
     }
 
+    /** Goes to the working of a measure of a column, of the rows that have something in common; its sample is taken first. */
+    public void open(String column, List<Link.Among> among, String question) {
+        withColumn(column, (table, walk) -> {
+            Link link = new Link.Made(table.id(), column, among);
+            if (linked(link).isEmpty()) {
+                desk.make(take(desk.assignment(), walk, (Link.Made) link));
+                settle(table, desk.assignment().card(), walk);
+            }
+            linked(link).ifPresent(sheet -> desk.open(sheet.id(), question));
+        });
+    }
+
+    private Optional<SampleSheet> linked(Link link) {
+        return desk.assignment().sheets().stream()
+                .filter(sheet -> sheet.link().filter(link::equals).isPresent())
+                .findFirst();
+    }
+
     /** A sample of a column for each text of another one: all of them one edit. */
     public void takeEach(String column, String by) {
         withColumn(column, (table, walk) -> {

@@ -289,12 +289,7 @@ public final class Jots {
     }
 
     private void openWorking(Sought sought, Optional<String> sample) {
-        sample.ifPresent(id -> {
-            desk.select(id);
-            desk.looking().pageProperty().set(DeskModel.Page.MEASURES);
-            desk.ask(sought.question());
-            desk.looking().opened().add(sought.question());
-        });
+        sample.ifPresent(id -> desk.open(id, sought.question()));
     }
 
     /** Puts a list on the shelf as a sample. */

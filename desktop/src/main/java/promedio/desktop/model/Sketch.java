@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import promedio.core.picture.Picture;
 import promedio.core.picture.PictureKind;
+import promedio.core.picture.Pictured;
 import promedio.core.picture.Wish;
 import promedio.core.sentence.Sentence;
 import promedio.core.tabulate.Tabulation;
@@ -32,6 +33,20 @@ public record Sketch(
         Optional<Tabulation> classes,
         FigureText text,
         int places) {
+    /** A picture whose classes cannot be dragged. */
+    static Sketch of(String item, List<PictureKind> kinds, Wish wish, Pictured pictured, FigureText text, int places) {
+        return new Sketch(
+                item,
+                kinds,
+                wish,
+                pictured.picture(),
+                pictured.why(),
+                pictured.picture().map(Picture::told).orElse(List.of()),
+                Optional.empty(),
+                text,
+                places);
+    }
+
     /** Copies the lists. */
     public Sketch {
         kinds = List.copyOf(kinds);

@@ -369,20 +369,40 @@ public final class TableTrail {
         }
     }
 
+    /** Adds steps behind all there are: one edit. */
+    void append(List<String> texts) {
+        wanted = -1;
+        change(lines -> {
+            texts.forEach(text -> lines.add(Trail.Line.of(text)));
+            return lines;
+        });
+    }
+
     /** Puts the table that is looked at on the shelf, as a table of its own of which samples can be taken. */
     public void toShelf() {
         Trodden now = trodden.get();
-        if (now == null) {
-            return;
+        if (now != null) {
+            toShelf(now.state(), now.table(), List.of());
         }
-        String name = Words.of("trail.prepared", now.table().name());
+    }
+
+    /** The same with what further steps made of it; the new table knows from which steps it comes. */
+    void toShelf(Prepared made, DataTable of, List<String> further) {
+        Trodden now = trodden.get();
+        String name = Words.of("trail.prepared", of.name());
+        List<String> steps = new ArrayList<>();
+        int before = now == null || !further.isEmpty() ? of.trail().steps().size() : now.looked();
+        of.trail().steps().stream().limit(before).filter(line -> !line.off()).forEach(line -> steps.add(line.text()));
+        steps.addAll(further);
+        Trail from =
+                new Trail(Optional.empty(), List.of(), Words.of("trail.from", of.name(), String.join("\n", steps)));
         desk.inBackground(
                 () -> {
                     try {
                         Path folder = Files.createTempDirectory("promedio");
                         Path file = folder.resolve(name.replaceAll("[^\\p{L}\\p{N} ._-]", "_") + ".csv");
                         try {
-                            new TableWriter(now.state(), Vectors.DIGITS).write(file);
+                            new TableWriter(made, Vectors.DIGITS).write(file);
                             ReadingOptions said = ReadingOptions.GUESSED
                                     .withHeading(Optional.of(true))
                                     .withDelimiter(Delimiter.find("comma"))
@@ -400,7 +420,7 @@ public final class TableTrail {
                 },
                 kept -> {
                     desk.say(kept.why());
-                    kept.original().ifPresent(original -> desk.tables().add(name, original, Trail.NONE));
+                    kept.original().ifPresent(original -> desk.tables().add(name, original, from));
                 },
                 () -> {});
     }

@@ -226,11 +226,7 @@ public final class Tables {
             if (there.isEmpty()) {
                 take(column, new Link.All());
             }
-            linked(link).ifPresent(sheet -> {
-                desk.select(sheet.id());
-                desk.looking().pageProperty().set(DeskModel.Page.MEASURES);
-                desk.looking().opened().add(question);
-            });
+            linked(link).ifPresent(sheet -> desk.open(sheet.id(), question));
         });
     }
 

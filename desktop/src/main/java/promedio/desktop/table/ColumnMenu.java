@@ -45,7 +45,7 @@ final class ColumnMenu {
         // What fits may take a moment to find out; it is there when somebody has come to it.
         next.setDisable(true);
         model.trail().offers(table.columns().get(column).name(), offers -> {
-            next.getItems().setAll(steps.offered(offers));
+            next.getItems().setAll(steps.offered(table.columns().get(column).name(), offers));
             next.setDisable(false);
         });
         menu.show(head, Side.BOTTOM, 0, 0);

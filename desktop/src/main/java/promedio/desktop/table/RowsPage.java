@@ -76,7 +76,8 @@ public final class RowsPage extends VBox {
         VBox.setVgrow(grid, Priority.ALWAYS);
         HBox.setHgrow(grid, Priority.ALWAYS);
         prepared.onColumn(steps::offer);
-        stepMenu = new StepMenu(model, steps);
+        StepTools tools = new StepTools(model, steps);
+        stepMenu = new StepMenu(model, steps, tools);
         prepared.onHead(stepMenu::show);
         grid.onSteps(stepMenu);
         LexiconPane lexicon = new LexiconPane(steps::write);
@@ -84,7 +85,7 @@ public final class RowsPage extends VBox {
         StackPane shown = new StackPane(grid, prepared, lexicon);
         HBox.setHgrow(shown, Priority.ALWAYS);
         VBox.setVgrow(shown, Priority.ALWAYS);
-        VBox left = new VBox(shown, steps, foot());
+        VBox left = new VBox(shown, tools, steps, foot());
         HBox.setHgrow(left, Priority.ALWAYS);
         left.setMinWidth(0);
         left.getStyleClass().add("rows-left");

@@ -92,7 +92,7 @@ final class StepBar extends VBox {
     }
 
     /** Makes the step that is written, if it fits; else goes to the place where it does not. */
-    private void make() {
+    void make() {
         String text = field.getText().strip();
         TableTrail.Tried tried = model.trail().triedProperty().get();
         if (text.isEmpty()) {
@@ -134,6 +134,14 @@ final class StepBar extends VBox {
         field.setText(text);
         field.requestFocus();
         field.end();
+    }
+
+    /** The same from elsewhere, where the cursor stays. */
+    void put(String text) {
+        if (!text.equals(field.getText())) {
+            field.setText(text);
+            field.end();
+        }
     }
 
     /** Puts a step of the trail into the field, to be written anew. */

@@ -12,6 +12,7 @@ import promedio.core.data.Column;
 import promedio.core.sentence.Visible;
 import promedio.core.trail.Field;
 import promedio.core.trail.Prepared;
+import promedio.core.trail.Recoding;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.text.Words;
 
@@ -22,10 +23,12 @@ final class StepMenu {
 
     private final DeskModel model;
     private final StepBar steps;
+    private final StepTools tools;
 
-    StepMenu(DeskModel model, StepBar steps) {
+    StepMenu(DeskModel model, StepBar steps, StepTools tools) {
         this.model = model;
         this.steps = steps;
+        this.tools = tools;
     }
 
     /** Shows it below the head of a column, as soon as it is known which steps fit. */
@@ -35,7 +38,7 @@ final class StepMenu {
             ContextMenu menu = new ContextMenu();
             menu.getItems().setAll(items(column));
             menu.getItems().add(separator());
-            menu.getItems().addAll(offered(offers));
+            menu.getItems().addAll(offered(column, offers));
             if (head.getScene() != null) {
                 menu.show(head, Side.BOTTOM, 0, 0);
             }
@@ -65,6 +68,22 @@ final class StepMenu {
     }
 
     /** Steps as they would be written; one that is chosen is written into the line below the rows, to be changed or made. */
+    List<MenuItem> offered(String column, List<String> offers) {
+        List<MenuItem> items = new ArrayList<>();
+        Field field = model.trail().troddenProperty().get().state().field(column);
+        if (field.hasNumbers()) {
+            items.add(item("tool-bands", Words.of("bands.open"), () -> tools.bands(column)));
+        }
+        if (Recoding.suits(field)) {
+            items.add(item("tool-replace", Words.of("values.open.replace"), () -> tools.values(column, false)));
+            items.add(item("tool-name", Words.of("values.open.name"), () -> tools.values(column, true)));
+            items.add(separator());
+        }
+        items.addAll(offered(offers));
+        return items;
+    }
+
+    /** The steps alone. */
     List<MenuItem> offered(List<String> offers) {
         List<MenuItem> items = new ArrayList<>();
         for (String offer : offers) {

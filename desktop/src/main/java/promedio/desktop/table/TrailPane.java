@@ -50,6 +50,9 @@ final class TrailPane extends ScrollPane {
             steps.getChildren().addAll(ofSteps);
         }
         steps.getChildren().add(head("trail.read"));
+        if (!table.trail().closing().isEmpty()) {
+            steps.getChildren().add(sentence(table.trail().closing()));
+        }
         for (Sentence sentence : table.original().told()) {
             steps.getChildren().add(sentence(Words.of(sentence)));
         }

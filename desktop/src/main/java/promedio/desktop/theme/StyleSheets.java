@@ -76,6 +76,7 @@ public final class StyleSheets {
             "picture",
             "compare",
             "jotter",
+            "groups",
             "card");
 
     /** Makes the sheets in a folder that has our own as they were written. */

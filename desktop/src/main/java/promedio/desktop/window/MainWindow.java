@@ -230,6 +230,11 @@ public final class MainWindow {
         return find.get();
     }
 
+    /** The line of the jotter, to unfold and fold it. */
+    public JotterLine jotter() {
+        return jotterLine;
+    }
+
     /** The page of keys, to open and close it. */
     public KeysPane keys() {
         return keys.get();
@@ -281,7 +286,8 @@ public final class MainWindow {
                 .always("Shortcut+1", () -> turnTo(DeskModel.Page.ENTRIES, DeskModel.TablePage.ROWS))
                 .always("Shortcut+2", () -> turnTo(DeskModel.Page.MEASURES, DeskModel.TablePage.COLUMNS))
                 .always("Shortcut+3", () -> turnTo(DeskModel.Page.CLASSES, DeskModel.TablePage.COUNTS))
-                .always("Shortcut+4", () -> turnTo(DeskModel.Page.PICTURE, DeskModel.TablePage.PICTURES));
+                .always("Shortcut+4", () -> turnTo(DeskModel.Page.PICTURE, DeskModel.TablePage.PICTURES))
+                .always("Shortcut+5", () -> turnTo(DeskModel.Page.MEASURES, DeskModel.TablePage.GROUPS));
     }
 
     /** Turns to a page of the sample, or of the table, whichever is chosen. */

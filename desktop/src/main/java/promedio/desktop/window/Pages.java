@@ -5,6 +5,7 @@ import promedio.desktop.classes.ClassesPage;
 import promedio.desktop.compare.ComparePage;
 import promedio.desktop.entries.EntriesPage;
 import promedio.desktop.entries.StartPane;
+import promedio.desktop.groups.GroupsPage;
 import promedio.desktop.measures.MeasuresPage;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.LeftBehind;
@@ -25,6 +26,7 @@ final class Pages extends StackPane {
     private final Late<ReadingPage> reading;
     private final Late<RowsPage> rows;
     private final Late<ColumnsPage> columns;
+    private final Late<GroupsPage> groups;
     private final Late<CountsPage> counts;
     private final Late<TutorPage> tutor;
     private final Late<PicturePage> picture;
@@ -43,6 +45,7 @@ final class Pages extends StackPane {
         reading = new Late<>(this, () -> new ReadingPage(model));
         rows = new Late<>(this, () -> new RowsPage(model, files));
         columns = new Late<>(this, () -> new ColumnsPage(model, rows.get()));
+        groups = new Late<>(this, () -> new GroupsPage(model));
         counts = new Late<>(this, () -> new CountsPage(model));
         tutor = new Late<>(this, () -> new TutorPage(model, files));
         picture = new Late<>(this, () -> new PicturePage(model, files));
@@ -95,6 +98,9 @@ final class Pages extends StackPane {
         }
         columns.show(tablePage == DeskModel.TablePage.COLUMNS && table && !file);
         counts.show(tablePage == DeskModel.TablePage.COUNTS && table && !file);
+        boolean grouped = tablePage == DeskModel.TablePage.GROUPS && table && !file;
+        groups.show(grouped);
+        model.breakdowns().want(grouped);
         picture.show(page == DeskModel.Page.PICTURE && sample
                 || tablePage == DeskModel.TablePage.PICTURES && table && !file);
         if (typing && entries.isShown()) {

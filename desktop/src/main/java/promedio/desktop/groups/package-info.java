@@ -1,0 +1,2 @@
+/** The page Groups: measures by one or two categories. */
+package promedio.desktop.groups;
