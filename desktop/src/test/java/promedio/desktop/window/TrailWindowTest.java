@@ -20,52 +20,11 @@ import promedio.core.assignment.SampleSheet;
 import promedio.core.trail.Prepared;
 import promedio.core.trail.Trail;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.TableTrail;
 import promedio.files.assignment.AssignmentFile;
 
 /** The steps of a table: written, looked at, changed, and walked over another file. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
-class TrailWindowTest extends OpenWindow {
-    private static final String LOG =
-            """
-            Item,Minutes,Bench
-            lamp,12,Oak
-            radio,45,Elm
-            lamp,n/a,Oak
-            lamp,20,Oak
-            radio,9,Elm
-            lamp,30,Oak
-            lamp,31,Elm
-            radio,8,Oak
-            radio,15,Elm
-            lamp,16,Oak
-            radio,17,Elm
-            """;
-
-    private static TableTrail.Trodden trodden() {
-        return desk.trail().troddenProperty().get();
-    }
-
-    private void open(Path folder) throws Exception {
-        Path file = Files.writeString(folder.resolve("log.csv"), LOG);
-        onWindow(() -> {
-            desk.filing().typeFile(file);
-            return null;
-        });
-        settle();
-        eventually(() -> desk.fileReading().stateProperty().get() != null);
-        onWindow(() -> {
-            desk.takeColumns();
-            return null;
-        });
-        eventually(() -> !desk.assignment().tables().isEmpty());
-        onWindow(() -> {
-            desk.select(desk.assignment().tables().get(0).id());
-            return null;
-        });
-        eventually(() -> trodden() != null);
-    }
-
+class TrailWindowTest extends LogWindow {
     private void step(String text) {
         int before = onWindow(() -> trodden().table().trail().steps().size());
         click("#step-field");
