@@ -38,41 +38,7 @@ public record Sought(String question, Optional<String> of, String list) {
     }
 
     private static Stream<Expression> parts(Expression whole) {
-        return Stream.concat(Stream.of(whole), inner(whole).stream().flatMap(Sought::parts));
-    }
-
-    private static List<Expression> inner(Expression whole) {
-        if (whole instanceof Expression.Operation operation) {
-            return List.of(operation.left(), operation.right());
-        } else if (whole instanceof Expression.Negated negated) {
-            return List.of(negated.of());
-        } else if (whole instanceof Expression.Not not) {
-            return List.of(not.of());
-        } else if (whole instanceof Expression.Choice choice) {
-            return List.of(choice.condition(), choice.then(), choice.otherwise());
-        } else if (whole instanceof Expression.Between between) {
-            return List.of(between.of(), between.low(), between.high());
-        } else if (whole instanceof Expression.OneOf one) {
-            return Stream.concat(Stream.of(one.of()), one.items().stream()).toList();
-        } else if (whole instanceof Expression.IsMissing missing) {
-            return List.of(missing.of());
-        } else if (whole instanceof Expression.Call call) {
-            return call.arguments();
-        } else if (whole instanceof Expression.Summary summary) {
-            return List.of(summary.of());
-        } else if (whole instanceof Expression.Counted counted) {
-            return List.of(counted.condition());
-        } else if (whole instanceof Expression.ByPlace place) {
-            return List.of(place.of());
-        } else if (whole instanceof Expression.Listed listed) {
-            return listed.items();
-        } else if (whole instanceof Expression.Range range) {
-            return Stream.concat(Stream.of(range.from(), range.to()), range.by().stream())
-                    .toList();
-        } else if (whole instanceof Expression.Take take) {
-            return List.of(take.of());
-        }
-        return List.of();
+        return Stream.concat(Stream.of(whole), whole.parts().stream().flatMap(Sought::parts));
     }
 
     private static Optional<Sought> of(Expression asked, String text) {

@@ -3,12 +3,48 @@ package promedio.core.language;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import promedio.core.number.Exact;
 
 /** A formula as a tree. Each node knows where it was written. */
 public sealed interface Expression {
     /** Where it was written. */
     Place at();
+
+    /** The formulas that it is directly made of. */
+    default List<Expression> parts() {
+        if (this instanceof Operation operation) {
+            return List.of(operation.left(), operation.right());
+        } else if (this instanceof Negated negated) {
+            return List.of(negated.of());
+        } else if (this instanceof Not not) {
+            return List.of(not.of());
+        } else if (this instanceof Choice choice) {
+            return List.of(choice.condition(), choice.then(), choice.otherwise());
+        } else if (this instanceof Between between) {
+            return List.of(between.of(), between.low(), between.high());
+        } else if (this instanceof OneOf one) {
+            return Stream.concat(Stream.of(one.of()), one.items().stream()).toList();
+        } else if (this instanceof IsMissing missing) {
+            return List.of(missing.of());
+        } else if (this instanceof Call call) {
+            return call.arguments();
+        } else if (this instanceof Summary summary) {
+            return List.of(summary.of());
+        } else if (this instanceof Counted counted) {
+            return List.of(counted.condition());
+        } else if (this instanceof ByPlace place) {
+            return List.of(place.of());
+        } else if (this instanceof Listed listed) {
+            return listed.items();
+        } else if (this instanceof Range range) {
+            return Stream.concat(Stream.of(range.from(), range.to()), range.by().stream())
+                    .toList();
+        } else if (this instanceof Take take) {
+            return List.of(take.of());
+        }
+        return List.of();
+    }
 
     /** A number. */
     record Numeral(Place at, Exact value) implements Expression {}

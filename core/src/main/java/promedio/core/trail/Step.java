@@ -2,12 +2,28 @@ package promedio.core.trail;
 
 import java.util.List;
 import java.util.Optional;
+import promedio.core.formula.Notation;
 import promedio.core.language.Expression;
+import promedio.core.language.Fault;
 import promedio.core.language.Place;
+import promedio.core.language.Typeset;
 import promedio.core.number.Exact;
 
 /** A step of a trail, taken apart: definitions for tables, section 10. */
 public sealed interface Step {
+    /** How the formula of a step looks on paper; empty where it has none, or it looks as it is written. */
+    static Optional<Notation> notation(String text) {
+        try {
+            Step step = StepReader.read(text);
+            if (step instanceof WorkOut worked) {
+                return Typeset.column(worked.name().name(), worked.formula());
+            }
+            return step instanceof Where where ? Typeset.of(where.condition()) : Optional.empty();
+        } catch (Fault | ArithmeticException | StackOverflowError none) {
+            return Optional.empty();
+        }
+    }
+
     /** Rows where a condition is true stay, or go. */
     record Where(boolean keep, Expression condition) implements Step {}
 

@@ -149,6 +149,25 @@ class FormulaTest {
         assertThat(again.approximate()).isEqualTo(kept.approximate());
     }
 
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            quoteCharacter = '`',
+            value = {
+                "1/2 + 3 ; 1/2 + 3",
+                "(1 + 2)/3^2 ; (1 + 2)/3²",
+                "2 × (3 - 1) - (4 - 5)/-2^2 ; 2 × (3 − 1) − (4 − 5)/(−2²)",
+                "(-2)^2 / 7 ; (−2)²/7",
+                "root(sum of (x^2) / n) ; √((sum of (x²))/n)",
+                "absolute(x - 1) ; |x − 1|",
+                "not (x = 1 or y/2 > 3) and yes ; not (x = 1 or y/2 > 3) and yes",
+                "if x/2 > 1 then 'a b' else mean of x within (g, h) ; if x/2 > 1 then a b else mean of x within g, h",
+                "mean of (3, 4/2) ; mean of (3, 4/2)",
+            })
+    void a_formula_looks_as_it_was_understood(String text, String looks) {
+        assertThat(Typeset.line(text).orElseThrow().text()).isEqualTo(looks);
+    }
+
     @Test
     void deep_nesting_is_told_and_breaks_nothing() {
         assertThat(answer("(".repeat(5000) + "1")).contains("too deeply nested");

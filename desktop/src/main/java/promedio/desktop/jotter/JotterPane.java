@@ -18,11 +18,14 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import promedio.core.formula.Notation;
 import promedio.core.jotter.Jotted;
 import promedio.core.jotter.Jotting;
+import promedio.core.language.Typeset;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 import promedio.core.vector.Vectors;
+import promedio.desktop.formula.FormulaView;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.Jots;
 import promedio.desktop.model.SheetFigures;
@@ -43,6 +46,7 @@ public final class JotterPane extends VBox {
     private final VBox lines = new VBox();
     private final ScrollPane scroll = new ScrollPane(lines);
     private final Label looked = new Label();
+    private final FormulaView looks = new FormulaView();
     private final Hyperlink clear = link("jotter.clear", "jotter-clear", () -> {});
     private final Hyperlink stop = link("jotter.stop", "jotter-stop", () -> {});
     /** The line whose ways on are shown; −1 for the last. */
@@ -81,6 +85,7 @@ public final class JotterPane extends VBox {
                 .addAll(
                         head(),
                         scroll,
+                        looks,
                         new HBox(looked, stop),
                         new Ways(
                                 line.field(),
@@ -145,6 +150,9 @@ public final class JotterPane extends VBox {
         FlowPane row = new FlowPane(asked);
         row.getStyleClass().add("jotter-row");
         row.pseudoClassStateChanged(CURRENT, chosen);
+        if (chosen) {
+            Typeset.line(jotting.asked()).map(FormulaView::new).ifPresent(row.getChildren()::add);
+        }
         row.setOnMouseClicked(click -> choose(at));
         if (!jotting.result().isEmpty()) {
             boolean asFraction = chosen && fraction && jotting.isFraction();
@@ -230,6 +238,10 @@ public final class JotterPane extends VBox {
                         && now.fault()
                                 .filter(wrong -> wrong.at().to() < now.text().length())
                                 .isPresent());
+        Optional<Notation> notation = Optional.ofNullable(now).flatMap(asked -> Typeset.line(asked.text()));
+        notation.ifPresent(looks::show);
+        looks.setVisible(notation.isPresent());
+        looks.setManaged(notation.isPresent());
         stop.setVisible(asking);
         stop.setManaged(asking);
         Node row = looked.getParent();

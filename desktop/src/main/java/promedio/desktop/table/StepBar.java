@@ -13,9 +13,12 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
+import promedio.core.formula.Notation;
 import promedio.core.language.Fault;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
+import promedio.core.trail.Step;
+import promedio.desktop.formula.FormulaView;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.TableTrail;
 import promedio.desktop.reading.Choice;
@@ -34,6 +37,7 @@ final class StepBar extends VBox {
     private final TextField field = new TextField();
     private final Label label = new Label(Words.of("step.next"));
     private final Label says = new Label();
+    private final FormulaView looks = new FormulaView();
     private final HBox line;
     private final PauseTransition pause = new PauseTransition(A_MOMENT);
     private Runnable lexicon = () -> {};
@@ -63,7 +67,8 @@ final class StepBar extends VBox {
         says.setId("step-says");
         says.setWrapText(true);
         says.setMinHeight(USE_PREF_SIZE);
-        getChildren().addAll(line, says, ways);
+        looks.setId("step-looks");
+        getChildren().addAll(line, looks, says, ways);
         pause.setOnFinished(over -> model.trail().tryOut(field.getText(), rewritten));
         field.textProperty().addListener((property, before, now) -> typed());
         field.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
@@ -208,6 +213,10 @@ final class StepBar extends VBox {
             }
             words = told.toString();
         }
+        Optional<Notation> notation = Optional.ofNullable(tried).flatMap(now -> Step.notation(now.text()));
+        notation.ifPresent(looks::show);
+        looks.setVisible(notation.isPresent());
+        looks.setManaged(notation.isPresent());
         says.setText(words);
         says.setVisible(!words.isEmpty());
         says.setManaged(!words.isEmpty());
