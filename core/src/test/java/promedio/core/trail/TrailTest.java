@@ -396,6 +396,23 @@ class TrailTest {
         }
     }
 
+    /** Two trails put together hold each of them in its order, and what they begin with in common once. */
+    @Property(tries = 100)
+    void two_trails_are_put_together(
+            @ForAll("tables") Table table, @ForAll("trails") List<String> one, @ForAll("trails") List<String> other) {
+        TwoTrails both =
+                TwoTrails.of(walk(table, one.toArray(String[]::new)), walk(table, other.toArray(String[]::new)), CARD);
+        assertThat(both.steps().stream().filter(TwoTrails.Step::ofOne).map(TwoTrails.Step::text))
+                .isEqualTo(one);
+        assertThat(both.steps().stream().filter(TwoTrails.Step::ofOther).map(TwoTrails.Step::text))
+                .isEqualTo(other);
+        if (one.get(0).equals(other.get(0))) {
+            assertThat(both.steps().get(0).ofOther()).isTrue();
+        }
+        both.columns().forEach(column -> assertThat(List.of(0, TwoTrails.MEASURES.size()))
+                .contains(column.one().size(), column.other().size()));
+    }
+
     @Provide
     Arbitrary<String> columns() {
         return Arbitraries.of("A", "B", "G", "H");

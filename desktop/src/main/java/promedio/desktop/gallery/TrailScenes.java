@@ -46,6 +46,8 @@ final class TrailScenes {
         groups();
         step("trail-groups", "one row per Length, Bench: n, sum of Minutes, mean of Minutes as Mean");
         shot("trail-looked-back", () -> model.trail().look(3));
+        shot("trail-contrast", () -> model.contrast().withOriginal());
+        shot("trail-contrast-closed", () -> model.contrast().close());
         shot("trail-note", () -> model.trail().note(2, "longer than five hours is a lamp left on over night"));
         shot("trail-off", () -> model.trail().turn(1, true));
         shot("trail-slate", () -> {

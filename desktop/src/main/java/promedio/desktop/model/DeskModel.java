@@ -67,6 +67,7 @@ public final class DeskModel {
     private final Tables tables = new Tables(this);
     private final TableTrail trail = new TableTrail(this);
     private final Followers followers = new Followers(this);
+    private final TrailsCompared contrast = new TrailsCompared(this);
     private final Breakdowns breakdowns = new Breakdowns(this);
     private final Jots jotter = new Jots(this);
     private final Intake intake = new Intake(this);
@@ -119,6 +120,11 @@ public final class DeskModel {
     /** Samples of what steps make. */
     public Followers followers() {
         return followers;
+    }
+
+    /** Two trails compared. */
+    public TrailsCompared contrast() {
+        return contrast;
     }
 
     /** Measures by groups. */

@@ -163,6 +163,11 @@ public final class TableTrail {
                 });
     }
 
+    /** Another trail from where one that was walked begins. */
+    Walk alongFrom(Walk walked, Trail other, CourseCard card) {
+        return walked.along(other, card, TrailFiles.beside(folder()), () -> {});
+    }
+
     /** What the steps of a table make, walked only from the first that differs from when it was walked last. */
     Walk walked(DataTable table, CourseCard card) {
         return walked(table, card, () -> {});

@@ -82,7 +82,7 @@ public final class RowsPage extends VBox {
         grid.onSteps(stepMenu);
         LexiconPane lexicon = new LexiconPane(steps::write);
         steps.onLexicon(lexicon::toggle);
-        StackPane shown = new StackPane(grid, prepared, lexicon);
+        StackPane shown = new StackPane(grid, prepared, new ContrastPane(model), lexicon);
         HBox.setHgrow(shown, Priority.ALWAYS);
         VBox.setVgrow(shown, Priority.ALWAYS);
         VBox left = new VBox(shown, tools, steps, foot());

@@ -17,6 +17,7 @@ import promedio.core.trail.Trail;
 import promedio.core.trail.Walk;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.TableTrail;
+import promedio.desktop.reading.Choice;
 import promedio.desktop.text.Drops;
 import promedio.desktop.text.Words;
 
@@ -73,8 +74,24 @@ final class StepsList extends VBox {
                             link("trail.save", "trail-save", ways::saveTrail),
                             link("trail.write-table", "trail-write-table", ways::writePrepared));
         }
+        if (!lines.isEmpty()) {
+            files.getChildren().add(link("trail.compare", "trail-compare", () -> compare(files)));
+        }
         files.getChildren().add(link("trail.open", "trail-open", ways::openTrail));
         getChildren().add(files);
+    }
+
+    /** Asks what the steps are to be held against. */
+    private void compare(Node under) {
+        Choice<Runnable> choice = new Choice<>("trail-compared", "", Runnable::run);
+        choice.or(Words.of("contrast.with.now"), model.contrast()::withNow)
+                .or(Words.of("contrast.with.original"), model.contrast()::withOriginal);
+        model.contrast()
+                .alike()
+                .forEach(table -> choice.or(Words.of("contrast.with.table", table.name()), () -> model.contrast()
+                        .with(table)));
+        choice.or(Words.of("contrast.with.file"), ways::compareTrail);
+        choice.showUnder(under);
     }
 
     private void step(int step, Trail.Line line, TableTrail.Trodden now) {

@@ -8,6 +8,9 @@ public interface TrailWays {
     /** Asks for a trail, whose steps the table takes. */
     void openTrail();
 
+    /** Asks for a trail to hold the steps of the table against. */
+    void compareTrail();
+
     /** Asks for another file, which is prepared by the same steps. */
     void runTrail();
 

@@ -217,6 +217,11 @@ public final class FileActions implements FileWays, TutorWays, PictureWays, Trai
     }
 
     @Override
+    public void compareTrail() {
+        picker.trail().ifPresent(model.contrast()::with);
+    }
+
+    @Override
     public void runTrail() {
         picker.answers().ifPresent(model.trail()::runOn);
     }

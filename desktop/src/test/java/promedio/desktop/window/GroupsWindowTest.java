@@ -47,7 +47,8 @@ class GroupsWindowTest extends LogWindow {
         eventually(() -> words().contains("one row per Item: n, mean of Minutes, sd of Minutes"));
         robot.drag(column("Bench"), MouseButton.PRIMARY).dropTo("#groups-by");
         eventually(() -> words().contains("one row per Item, Bench: n, mean of Minutes, sd of Minutes"));
-        assertThat(words()).contains("3 groups have fewer than 5 rows: their measures say little.");
+        assertThat(words())
+                .anyMatch(word -> word.endsWith("3 groups have fewer than 5 rows: their measures say little."));
         robot.clickOn(column("Minutes"));
         robot.clickOn("median of it");
         eventually(() -> words().contains("median of Minutes"));

@@ -92,7 +92,7 @@ class JotterWindowTest extends OpenWindow {
         click("#jotter-fraction");
         eventually(() -> words().contains("= 13/3"));
         click("#jotter-answer");
-        robot.clickOn("Mean");
+        press(KeyCode.ENTER);
         eventually(() -> desk.assignment().answer("s1", "mean").isPresent());
         assertThat(desk.assignment().answer("s1", "mean")).contains("4.33333333333333");
         ask("median of (1, 5, 2)");

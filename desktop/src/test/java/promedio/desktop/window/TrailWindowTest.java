@@ -147,6 +147,24 @@ class TrailWindowTest extends LogWindow {
     }
 
     @Test
+    void two_trails_are_compared_while_one_is_changed(@TempDir Path folder) throws Exception {
+        open(folder);
+        step("replace in Minutes: \"n/a\" with missing");
+        step("keep rows where Minutes > 14");
+        click("#trail-compare");
+        robot.clickOn("these steps as they are now; then change them");
+        eventually(() -> words().contains("These steps, and before"));
+        step("keep rows where Item = \"lamp\"");
+        eventually(() -> words().contains("only these:  keep rows where Item = \"lamp\""));
+        // Of 16, 20, 30 and 31 that are left the mean is 24.25; of all above 14, seven, it was 174/7.
+        assertThat(words()).contains("24.25", "24.86", "both:  keep rows where Minutes > 14");
+        press(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> !words().contains("24.25"));
+        click("#contrast-close");
+        eventually(() -> desk.contrast().shownProperty().get() == null);
+    }
+
+    @Test
     void all_words_are_shown_and_one_is_taken(@TempDir Path folder) throws Exception {
         open(folder);
         click("#step-lexicon");
