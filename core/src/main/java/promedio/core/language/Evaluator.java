@@ -358,7 +358,7 @@ public final class Evaluator {
     private Vector firstKnown(Expression.Call call) {
         List<Vector> all = new ArrayList<>();
         Vector first = null;
-        int size = 1;
+        int size = 0;
         for (Expression argument : call.arguments()) {
             Vector one = of(argument);
             if (first != null && !first.kind().goesWith(one.kind())) {

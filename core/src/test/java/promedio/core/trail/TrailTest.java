@@ -455,6 +455,8 @@ class TrailTest {
     Arbitrary<List<String>> trails() {
         return Arbitraries.of(
                         "keep rows where A > 1",
+                        "keep rows where A > 99",
+                        "work out Y = first known(A, B, 7)",
                         "leave out rows where B is missing",
                         "keep columns B, A",
                         "leave out columns H",
