@@ -2,6 +2,7 @@ package promedio.core.data;
 
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import promedio.core.number.Exact;
@@ -11,7 +12,6 @@ import promedio.core.vector.Nothing;
 import promedio.core.vector.Numbers;
 import promedio.core.vector.Register;
 import promedio.core.vector.Texts;
-import promedio.core.vector.Truths;
 import promedio.core.vector.Vector;
 import promedio.core.vector.Vectors;
 
@@ -115,7 +115,13 @@ public final class ColumnVectors {
 
     /** Texts, a category where they are few or are to be one. */
     private static Column words(String name, Entries cells, Column.Codes codes, boolean category) {
+        return words(name, cells, codes, category, List.of());
+    }
+
+    /** The same with values in an order of their own, which is that of the category. */
+    private static Column words(String name, Entries cells, Column.Codes codes, boolean category, List<String> order) {
         Map<String, Integer> counts = new LinkedHashMap<>();
+        order.forEach(value -> counts.put(value.strip(), 0));
         int missing = 0;
         for (int row = 0; row < cells.size(); row++) {
             if (codes.isMissing(cells, row)) {
@@ -124,6 +130,7 @@ public final class ColumnVectors {
                 counts.merge(cells.text(row).strip(), 1, Integer::sum);
             }
         }
+        counts.values().removeIf(times -> times == 0);
         int usable = cells.size() - missing;
         if (usable == 0) {
             return new Column.Empty(name, cells, codes);
@@ -157,8 +164,9 @@ public final class ColumnVectors {
             }
             case NOTHING -> new Column.Empty(name, cells, none);
             case TEXT, TRUTH -> {
-                boolean ordered = vector instanceof Texts texts && texts.order().isPresent();
-                yield words(name, cells, none, ordered || vector instanceof Truths || vector.kind() == Kind.TRUTH);
+                List<String> order =
+                        vector instanceof Texts texts ? texts.order().orElse(List.of()) : List.of();
+                yield words(name, cells, none, !order.isEmpty() || vector.kind() == Kind.TRUTH, order);
             }
         };
     }

@@ -145,6 +145,11 @@ class TrailTest {
                         "keep columns Minutes, B"))
                 .isEqualTo(
                         "Minutes,B\n12,usual\n45,long\nn/a,\n20,usual\n75,\n8,short\n30,long\n30,long\n31,long\n32,long\n");
+        Prepared made = walk(LOG, "sort into bands Minutes as B: under 12 \"short\", 12-30 \"usual\", 30-45 \"long\"")
+                .last();
+        assertThat(((Column.OfCategories) made.field("B").column()).counts().keySet())
+                .as("the order of the bands")
+                .containsExactly("short", "usual", "long");
         assertThat(told("sort into bands Minutes as B: under 12, 12-30, 30-45"))
                 .containsExactly("1 value lies in no band: missing there.");
         assertThat(after("sort into bands Minutes as B: under 12, 11 to under 20"))

@@ -11,6 +11,7 @@ import javafx.scene.control.TextField;
 import javafx.stage.Window;
 import promedio.desktop.model.Breakdown;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.OfColumns;
 import promedio.desktop.theme.Theme;
 import promedio.desktop.window.MainWindow;
 
@@ -128,6 +129,12 @@ final class TrailScenes {
         shot("groups-in-one", () -> {
             window.setTextSize(100);
             List.copyOf(model.breakdowns().shownProperty().get().asked().by()).forEach(model.breakdowns()::notBy);
+        });
+        shot("trail-columns", () -> model.looking().tablePageProperty().set(DeskModel.TablePage.COLUMNS));
+        shot("trail-counts", () -> model.looking().tablePageProperty().set(DeskModel.TablePage.COUNTS));
+        shot("trail-picture", () -> {
+            model.looking().tablePageProperty().set(DeskModel.TablePage.PICTURES);
+            model.drawings().choose(new OfColumns(4, -1, 8));
         });
         shot("groups-left", () -> {
             model.looking().tablePageProperty().set(DeskModel.TablePage.ROWS);

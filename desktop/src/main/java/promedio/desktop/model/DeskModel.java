@@ -67,6 +67,7 @@ public final class DeskModel {
     private final Tables tables = new Tables(this);
     private final TableTrail trail = new TableTrail(this);
     private final Followers followers = new Followers(this);
+    private final InSteps inSteps = new InSteps(this);
     private final TrailsCompared contrast = new TrailsCompared(this);
     private final Breakdowns breakdowns = new Breakdowns(this);
     private final Jots jotter = new Jots(this);
@@ -120,6 +121,11 @@ public final class DeskModel {
     /** Samples of what steps make. */
     public Followers followers() {
         return followers;
+    }
+
+    /** Columns as steps leave them. */
+    public InSteps inSteps() {
+        return inSteps;
     }
 
     /** Two trails compared. */

@@ -81,12 +81,9 @@ public final class Drawings {
 
     /** Which columns of the chosen table are drawn; empty where no table is. */
     public Optional<OfColumns> columns() {
-        TableFigures table = desk.tables().figuresProperty().get();
-        return desk.tables().chosen().isEmpty()
-                        || table == null
-                        || table.columns().isEmpty()
+        return desk.tables().chosen().isEmpty() || desk.inSteps().shown().isEmpty()
                 ? Optional.empty()
-                : Optional.of(columns(all(table)));
+                : Optional.of(columns(all()));
     }
 
     private OfColumns columns(List<Column> all) {
@@ -94,8 +91,8 @@ public final class Drawings {
         return known == null ? OfColumns.first(all) : known.within(all);
     }
 
-    private static List<Column> all(TableFigures table) {
-        return table.columns().stream().map(TableFigures.InShort::column).toList();
+    private List<Column> all() {
+        return desk.inSteps().shown().stream().map(TableFigures.InShort::column).toList();
     }
 
     /** Draws other columns of the chosen table. */
@@ -281,11 +278,12 @@ public final class Drawings {
 
     private Optional<Supplier<Sketch>> ofTable() {
         TableFigures table = desk.tables().figuresProperty().get();
-        if (table == null || table.columns().isEmpty()) {
+        if (table == null || desk.inSteps().shown().isEmpty()) {
             return Optional.empty();
         }
         String item = table.table().id();
-        List<Column> all = all(table);
+        List<Column> all = all();
+        boolean inSteps = desk.inSteps().columnsProperty().get() != null;
         OfColumns of = columns(all);
         Wishes wishes = desk.assignment().pictures(item);
         PictureKind known = chosen.get(item);
@@ -310,6 +308,9 @@ public final class Drawings {
                     : 0;
             FigureText text = new FigureText(card, places);
             List<Sentence> says = new ArrayList<>(made.told());
+            if (inSteps) {
+                says.add(0, Sentence.of("picture.in-steps"));
+            }
             pictured.picture().ifPresent(picture -> {
                 if (subject instanceof Subject.Samples samples
                         && samples.samples().size() == 1) {

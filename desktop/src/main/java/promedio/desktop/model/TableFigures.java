@@ -71,7 +71,7 @@ public record TableFigures(DataTable table, Table all, List<InShort> columns, Li
         return columns.stream().filter(known -> known.column() == column).findFirst();
     }
 
-    private static InShort inShort(Column column) {
+    static InShort inShort(Column column) {
         Summary summary = Summary.of(column);
         List<Integer> heights = column instanceof Column.OfNumbers numbers
                 ? bars(numbers, summary)

@@ -144,6 +144,7 @@ public final class PicturePage extends HBox {
         model.drawings().sketchProperty().addListener((property, before, now) -> show());
         model.shownProperty().addListener((property, before, now) -> bringUpToDate());
         model.tables().figuresProperty().addListener((property, before, now) -> bringUpToDate());
+        model.inSteps().columnsProperty().addListener((property, before, now) -> bringUpToDate());
         model.assignmentProperty().addListener((property, before, now) -> bringUpToDate());
         visibleProperty().addListener((property, before, now) -> {
             model.drawings().look(now);

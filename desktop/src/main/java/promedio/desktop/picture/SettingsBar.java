@@ -170,9 +170,8 @@ final class SettingsBar extends VBox {
             return;
         }
         getChildren().add(0, columns);
-        TableFigures figures = model.tables().figuresProperty().get();
-        List<Column> all =
-                figures.columns().stream().map(TableFigures.InShort::column).toList();
+        List<TableFigures.InShort> inShort = model.inSteps().shown();
+        List<Column> all = inShort.stream().map(TableFigures.InShort::column).toList();
         OfColumns of = now.get();
         Choice<Integer> drawn = new Choice<>("picture-of", all.get(of.of()).name(), column -> model.drawings()
                 .choose(new OfColumns(column, -1, of.by() == column ? -1 : of.by())));
@@ -190,7 +189,7 @@ final class SettingsBar extends VBox {
         against.or(Words.of("picture.of.nothing"), -1);
         for (int i = 0; i < all.size(); i++) {
             drawn.or(all.get(i).name(), i);
-            if (i != of.of() && parts(figures.columns().get(i))) {
+            if (i != of.of() && parts(inShort.get(i))) {
                 by.or(all.get(i).name(), i);
             }
             if (i != of.of() && all.get(i).kind() == ColumnKind.NUMBER) {

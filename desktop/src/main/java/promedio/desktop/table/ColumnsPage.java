@@ -60,7 +60,19 @@ public final class ColumnsPage extends VBox {
         across.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         across.setMinHeight(USE_PREF_SIZE);
         across.getStyleClass().add("reading-scroll");
-        getChildren().addAll(across, sideBySide);
+        Label asRead = new Label(Words.of("columns.as-read"));
+        asRead.getStyleClass().add("soft");
+        Runnable say = () -> {
+            boolean steps = model.tables()
+                    .chosen()
+                    .filter(table -> !table.trail().steps().isEmpty())
+                    .isPresent();
+            asRead.setVisible(steps);
+            asRead.setManaged(steps);
+        };
+        model.trail().troddenProperty().addListener((property, before, now) -> say.run());
+        say.run();
+        getChildren().addAll(asRead, across, sideBySide);
         visibleProperty().addListener((property, before, now) -> show());
         model.tables().figuresProperty().addListener((property, before, now) -> show());
         show();

@@ -63,31 +63,44 @@ public final class CountsPage extends VBox {
         getChildren().addAll(head, sentence, bySize, scroll);
         visibleProperty().addListener((property, before, now) -> show());
         model.tables().figuresProperty().addListener((property, before, now) -> show());
+        model.inSteps().columnsProperty().addListener((property, before, now) -> show());
         model.tables().countedProperty().addListener((property, before, now) -> show());
         show();
     }
 
     private void show() {
-        TableFigures figures = model.tables().figuresProperty().get();
-        if (!isVisible() || figures == null) {
+        List<TableFigures.InShort> figures = model.inSteps().shown();
+        if (!isVisible() || figures.isEmpty()) {
             return;
         }
+        boolean inSteps = model.inSteps().columnsProperty().get() != null;
         int wanted = model.tables().countedProperty().get();
-        column = wanted >= 0 && wanted < figures.columns().size() ? wanted : first(figures);
-        Column cells = figures.columns().get(column).column();
+        column = wanted >= 0 && wanted < figures.size() ? wanted : first(figures);
+        Column cells = figures.get(column).column();
         Label of = new Label(Words.of("counts.head"));
         of.getStyleClass().add("counts-title");
         Choice<Integer> choice = new Choice<>("counts-column", cells.name(), other -> model.tables()
                 .countedProperty()
                 .set(other));
-        for (int i = 0; i < figures.columns().size(); i++) {
-            choice.or(figures.columns().get(i).column().name(), i);
+        for (int i = 0; i < figures.size(); i++) {
+            choice.or(figures.get(i).column().name(), i);
         }
         choice.getStyleClass().add("counts-title");
         Hyperlink take = new Hyperlink(Words.of("counts.take"));
         take.setId("counts-take");
-        take.setOnAction(press -> model.tables().take(column, new Link.All()));
+        take.setOnAction(press -> {
+            if (inSteps) {
+                model.followers().take(cells.name());
+            } else {
+                model.tables().take(column, new Link.All());
+            }
+        });
         head.getChildren().setAll(of, choice, take);
+        if (inSteps) {
+            Label left = new Label(Words.of("counts.in-steps"));
+            left.getStyleClass().add("soft");
+            head.getChildren().add(left);
+        }
         numerals = cells instanceof Column.OfNumbers numbers ? Optional.of(numbers.numerals()) : Optional.empty();
         long mine = ++asked;
         model.inBackground(
@@ -101,9 +114,9 @@ public final class CountsPage extends VBox {
                 () -> {});
     }
 
-    private static int first(TableFigures figures) {
-        return IntStream.range(0, figures.columns().size())
-                .filter(i -> figures.columns().get(i).column() instanceof Column.OfCategories)
+    private static int first(List<TableFigures.InShort> figures) {
+        return IntStream.range(0, figures.size())
+                .filter(i -> figures.get(i).column() instanceof Column.OfCategories)
                 .findFirst()
                 .orElse(0);
     }

@@ -98,6 +98,10 @@ final class Pages extends StackPane {
         }
         columns.show(tablePage == DeskModel.TablePage.COLUMNS && table && !file);
         counts.show(tablePage == DeskModel.TablePage.COUNTS && table && !file);
+        model.inSteps()
+                .want(table
+                        && !file
+                        && (tablePage == DeskModel.TablePage.COUNTS || tablePage == DeskModel.TablePage.PICTURES));
         boolean grouped = tablePage == DeskModel.TablePage.GROUPS && table && !file;
         groups.show(grouped);
         model.breakdowns().want(grouped);

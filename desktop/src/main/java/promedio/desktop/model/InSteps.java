@@ -1,0 +1,68 @@
+package promedio.desktop.model;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import promedio.core.trail.Field;
+import promedio.core.trail.Prepared;
+
+/** The columns of the chosen table as its steps leave them, for the pages that count and draw them; worked out only for those. */
+public final class InSteps {
+    private final DeskModel desk;
+    private final ReadOnlyObjectWrapper<List<TableFigures.InShort>> columns = new ReadOnlyObjectWrapper<>();
+    private boolean wanted;
+    private Prepared known;
+    private long turn;
+
+    InSteps(DeskModel desk) {
+        this.desk = desk;
+        desk.trail().troddenProperty().addListener((property, before, now) -> work());
+    }
+
+    /** The columns; null where there are no steps, and the columns are those that were read. */
+    public ReadOnlyObjectProperty<List<TableFigures.InShort>> columnsProperty() {
+        return columns.getReadOnlyProperty();
+    }
+
+    /** The columns that are counted and drawn; none while there is no table. */
+    public List<TableFigures.InShort> shown() {
+        TableFigures read = desk.tables().figuresProperty().get();
+        return Optional.ofNullable(columns.get()).orElseGet(() -> read == null ? List.of() : read.columns());
+    }
+
+    /** Says whether a page is looked at that needs them. */
+    public void want(boolean now) {
+        if (wanted != now) {
+            wanted = now;
+            work();
+        }
+    }
+
+    private void work() {
+        TableTrail.Trodden trodden = desk.trail().troddenProperty().get();
+        turn++;
+        if (!wanted || trodden == null || trodden.isOriginal()) {
+            known = null;
+            columns.set(null);
+            return;
+        }
+        Prepared state = trodden.state();
+        if (state == known) {
+            return;
+        }
+        long mine = turn;
+        desk.inBackground(
+                () -> state.fields().parallelStream()
+                        .map(Field::column)
+                        .map(TableFigures::inShort)
+                        .toList(),
+                made -> {
+                    if (mine == turn) {
+                        known = state;
+                        columns.set(made);
+                    }
+                },
+                () -> {});
+    }
+}
