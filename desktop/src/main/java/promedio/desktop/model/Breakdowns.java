@@ -220,13 +220,9 @@ public final class Breakdowns {
         if (made.isPresent() && made.get().rows() > MOST_BOXES) {
             told.add(Sentence.of("groups.first-drawn", MOST_BOXES));
         }
-        return new Breakdown(
-                base,
-                asked,
-                made,
-                walk.fault().map(fault -> fault.sentence()),
-                told,
-                made.flatMap(groups -> boxes(base, asked, groups, card)));
+        Optional<Sketch> boxes = made.flatMap(groups -> boxes(base, asked, groups, card));
+        boxes.ifPresent(sketch -> told.addAll(sketch.says()));
+        return new Breakdown(base, asked, made, walk.fault().map(fault -> fault.sentence()), told, boxes);
     }
 
     /** The values of the first measured column, a box for each group. */

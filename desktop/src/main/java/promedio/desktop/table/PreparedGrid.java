@@ -100,6 +100,8 @@ final class PreparedGrid extends StackPane {
             now.fields().stream().limit(MOST_COLUMNS).map(this::column).forEach(table.getColumns()::add);
             getChildren().setAll(table);
         } else {
+            // Rows of before must not be asked of other columns, which may have fewer.
+            table.setItems(FXCollections.emptyObservableList());
             for (int i = 0; i < Math.min(MOST_COLUMNS, now.fields().size()); i++) {
                 fill(table.getColumns().get(i + 1), now.fields().get(i));
             }
@@ -216,6 +218,7 @@ final class PreparedGrid extends StackPane {
     private final class Cell extends TableCell<Integer, String> {
         private final Field field;
         private final Field earlier;
+        private final int rows = shown.rows();
 
         Cell(Field field, Field earlier) {
             this.field = field;
@@ -226,7 +229,8 @@ final class PreparedGrid extends StackPane {
         @Override
         protected void updateItem(String text, boolean empty) {
             super.updateItem(text, empty);
-            boolean some = !empty && getIndex() >= 0 && text != null;
+            // One that is about to be replaced may still be asked for a row of another table.
+            boolean some = !empty && getIndex() >= 0 && getIndex() < rows && text != null;
             setText(some ? Visible.line(text, LONGEST) : null);
             pseudoClassStateChanged(NUMBER, some && field.hasNumbers());
             pseudoClassStateChanged(OTHER, some && field.isOther(getIndex()));

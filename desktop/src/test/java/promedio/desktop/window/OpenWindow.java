@@ -1,10 +1,12 @@
 package promedio.desktop.window;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.Mockito.mock;
 
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.scene.Node;
@@ -14,6 +16,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.testfx.api.FxRobot;
@@ -29,6 +32,9 @@ import promedio.desktop.theme.Theme;
 /** The real window, driven by mouse and keys; each test begins on an empty paper. */
 abstract class OpenWindow {
     private static final Background DISK = Background.worker("disk");
+    /** What nobody caught on the thread of the window. */
+    private static final List<Throwable> FAILURES = new CopyOnWriteArrayList<>();
+
     static Stage stage;
     static MainWindow window;
     static DeskModel desk;
@@ -40,6 +46,7 @@ abstract class OpenWindow {
     static void open() throws Exception {
         stage = FxToolkit.registerPrimaryStage();
         onWindow(() -> {
+            Thread.currentThread().setUncaughtExceptionHandler((thread, failure) -> FAILURES.add(failure));
             Theme.loadFonts();
             Background background = Background.worker("figures");
             desk = new DeskModel(background, DISK, null);
@@ -73,6 +80,14 @@ abstract class OpenWindow {
         // Away from the paper: a pointer that rests on the Line lights up a value there.
         robot.moveTo(640.0, 765.0);
         settle();
+    }
+
+    /** Nothing may fail behind the back of a test that looks elsewhere. */
+    @AfterEach
+    void nothingFailed() {
+        List<Throwable> failed = List.copyOf(FAILURES);
+        FAILURES.clear();
+        assertThat(failed).isEmpty();
     }
 
     /** The cell of an entry that is seen, counted from 0. */

@@ -101,6 +101,12 @@ class TrailWindowTest extends LogWindow {
         eventually(() -> trodden().looked() == 1);
         assertThat(onWindow(() -> trodden().table().trail().steps().get(0).text()))
                 .isEqualTo("keep rows where Item = \"lamp\"");
+        // The same columns with more rows again than the step had left.
+        press(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> trodden().table().trail().steps().isEmpty());
+        robot.write("carry down Item", 0);
+        eventually(() -> words().stream().anyMatch(word -> word.startsWith("Enter makes it: 11 rows")));
+        eventually(() -> words().contains("11"));
     }
 
     @Test
