@@ -40,6 +40,7 @@ public final class JotterPane extends VBox {
     private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
     private static final int LONGEST = 160;
     private static final double MOST_EMS = 17;
+    private static final double ROOM = 8;
 
     private final DeskModel model;
     private final JotterLine line;
@@ -69,7 +70,7 @@ public final class JotterPane extends VBox {
         lines.getStyleClass().add("jotter-lines");
         lines.heightProperty().addListener((property, before, now) -> {
             double em = looked.getFont().getSize();
-            scroll.setPrefHeight(Math.min(now.doubleValue() + 2, MOST_EMS * em));
+            scroll.setPrefHeight(Math.min(now.doubleValue() + ROOM, MOST_EMS * em));
             if (current < 0) {
                 scroll.setVvalue(1);
             }

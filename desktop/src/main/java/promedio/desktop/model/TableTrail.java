@@ -452,8 +452,7 @@ public final class TableTrail {
                 .ifPresent(table -> desk.inBackground(
                         () -> {
                             try {
-                                return new Kept(
-                                        Optional.of(desk.originals().take(file, said(table), Watch.NOBODY)), "");
+                                return new Kept(Optional.of(alike(file, table)), "");
                             } catch (InputProblem problem) {
                                 return new Kept(Optional.empty(), Words.of(problem.sentence()));
                             }
@@ -468,10 +467,28 @@ public final class TableTrail {
 
     private record Kept(Optional<Original> original, String why) {}
 
-    /** How the file of a table was read: as its trail says, else as the table was. */
-    private static ReadingOptions said(DataTable table) throws InputProblem {
+    /**
+     * Another file for the steps of a table, read as its trail says; where that says nothing, as the table was, or by itself where it
+     * has more of the table's columns then.
+     */
+    private Original alike(Path file, DataTable table) throws InputProblem {
         Optional<String> line = table.trail().reading();
-        return line.isPresent() ? ReadingLine.read(line.get()) : Originals.reading(table.original());
+        if (line.isPresent()) {
+            return desk.originals().take(file, ReadingLine.read(line.get()), Watch.NOBODY);
+        }
+        Original same = desk.originals().take(file, Originals.reading(table.original()), Watch.NOBODY);
+        if (common(same, table) == table.all().columns().size()) {
+            return same;
+        }
+        Original guessed = desk.originals().take(file, ReadingOptions.GUESSED, Watch.NOBODY);
+        return common(guessed, table) > common(same, table) ? guessed : same;
+    }
+
+    /** How many of the columns of a table a file has. */
+    private static long common(Original other, DataTable table) {
+        return table.all().columns().stream()
+                .filter(column -> other.read().table().indexOf(column.name()) >= 0)
+                .count();
     }
 
     private static String nameOf(Path file) {

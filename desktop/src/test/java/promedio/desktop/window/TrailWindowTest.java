@@ -200,14 +200,27 @@ class TrailWindowTest extends LogWindow {
                 && trodden() != null
                 && trodden().walk().fault().isPresent());
         assertThat(words()).contains("There is no column “Bench”.");
+        // Parted otherwise than the first file was, and yet the same columns.
+        Path june = Files.writeString(folder.resolve("june.csv"), LOG.replace(',', ';'));
+        when(picker.answers()).thenReturn(Optional.of(june));
+        onWindow(() -> {
+            desk.select(desk.assignment().tables().get(0).id());
+            return null;
+        });
+        eventually(() -> trodden() != null && trodden().walk().fault().isEmpty());
+        click("#trail-run");
+        eventually(() -> desk.assignment().tables().size() == 3
+                && trodden() != null
+                && trodden().table().name().equals("june")
+                && trodden().walk().fault().isEmpty());
         onWindow(() -> {
             desk.select(desk.assignment().tables().get(0).id());
             return null;
         });
         eventually(() -> trodden() != null && trodden().walk().fault().isEmpty());
         click("#trail-to-shelf");
-        eventually(() -> desk.assignment().tables().size() == 3 && trodden() != null);
-        assertThat(onWindow(() -> desk.assignment().tables().get(2).all().row(0)))
+        eventually(() -> desk.assignment().tables().size() == 4 && trodden() != null);
+        assertThat(onWindow(() -> desk.assignment().tables().get(3).all().row(0)))
                 .hasSize(3)
                 .startsWith("Elm");
     }
