@@ -114,6 +114,11 @@ public final class Field {
         return origin != null;
     }
 
+    /** Whether its cells are those of the same column of the original as another one's. */
+    boolean hasOriginOf(Field other) {
+        return origin != null && origin == other.origin;
+    }
+
     /** What it is computed with. */
     public synchronized Vector vector() {
         if (vector == null) {

@@ -1,8 +1,10 @@
 package promedio.core.trail;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Optional;
 import promedio.core.data.Table;
 
 /**
@@ -53,6 +55,34 @@ public record Prepared(List<Field> fields, int rows) {
             rows[i] = picked[i] < 0 ? -1 : before[picked[i]];
         }
         return rows;
+    }
+
+    /**
+     * Which rows of this table another one, which a step made of it, does not have any more; empty where nobody can tell, since no column
+     * of the original is left to tell by.
+     */
+    public Optional<BitSet> lost(Prepared after) {
+        for (Field field : fields) {
+            Optional<Field> same = after.fields().stream()
+                    .filter(other -> field.isOfOriginal() && other.hasOriginOf(field))
+                    .findFirst();
+            if (same.isPresent()) {
+                BitSet left = new BitSet();
+                for (int row = 0; row < after.rows(); row++) {
+                    int of = same.get().rows() == null ? row : same.get().rows()[row];
+                    if (of >= 0) {
+                        left.set(of);
+                    }
+                }
+                BitSet lost = new BitSet();
+                for (int row = 0; row < rows; row++) {
+                    int of = field.rows() == null ? row : field.rows()[row];
+                    lost.set(row, of < 0 || !left.get(of));
+                }
+                return Optional.of(lost);
+            }
+        }
+        return Optional.empty();
     }
 
     /** With another column in place of one. */

@@ -451,6 +451,15 @@ class TrailTest {
     void random_trails_are_walked_or_told(@ForAll("tables") Table table, @ForAll("trails") List<String> steps) {
         Walk walk = walk(table, steps.toArray(String[]::new));
         assertThat(walk.told().size() == steps.size()).isEqualTo(walk.fault().isEmpty());
+        for (int i = 1; i < walk.states().size(); i++) {
+            Prepared after = walk.states().get(i);
+            Prepared before = walk.states().get(i - 1);
+            boolean takesAway = steps.get(i - 1).matches("(keep|leave out) rows.*|draw.*");
+            if (takesAway) {
+                before.lost(after).ifPresent(lost -> assertThat(before.rows() - lost.cardinality())
+                        .isEqualTo(after.rows()));
+            }
+        }
         for (Prepared state : walk.states()) {
             state.fields().forEach(field -> assertThat(field.column().size()).isEqualTo(state.rows()));
         }

@@ -37,6 +37,8 @@ final class TrailScenes {
         step("trail-replaced", "replace in 'Minutes (min)': \"n/a\" with missing");
         step("trail-renamed", "rename 'Minutes (min)' to Minutes");
         step("trail-kept", "keep rows where Minutes is not missing and Minutes < 300");
+        shot("trail-lost", () -> ((Hyperlink) window.scene().lookup("#prepared-lost")).fire());
+        shot("trail-lost-hidden", () -> ((Hyperlink) window.scene().lookup("#prepared-lost")).fire());
         tools();
         step(
                 "trail-bands",

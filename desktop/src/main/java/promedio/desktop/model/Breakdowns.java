@@ -292,7 +292,7 @@ public final class Breakdowns {
         Breakdown now = shown.get();
         TableTrail.Trodden trodden = desk.trail().troddenProperty().get();
         if (now != null && trodden != null) {
-            now.made().ifPresent(made -> desk.trail()
+            now.made().ifPresent(made -> desk.trailFiling()
                     .toShelf(made, trodden.table(), now.asked().steps()));
         }
     }

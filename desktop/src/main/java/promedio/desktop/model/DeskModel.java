@@ -66,6 +66,7 @@ public final class DeskModel {
     private final Originals originals;
     private final Tables tables = new Tables(this);
     private final TableTrail trail = new TableTrail(this);
+    private final TrailFiling trailFiling = new TrailFiling(this);
     private final Followers followers = new Followers(this);
     private final InSteps inSteps = new InSteps(this);
     private final TrailsCompared contrast = new TrailsCompared(this);
@@ -116,6 +117,11 @@ public final class DeskModel {
     /** The trail of the chosen table. */
     public TableTrail trail() {
         return trail;
+    }
+
+    /** The trail of the chosen table, in files and from them. */
+    public TrailFiling trailFiling() {
+        return trailFiling;
     }
 
     /** Samples of what steps make. */

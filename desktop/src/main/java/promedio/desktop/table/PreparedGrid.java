@@ -1,6 +1,7 @@
 package promedio.desktop.table;
 
 import java.util.AbstractList;
+import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
@@ -15,6 +16,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.SelectionMode;
 import javafx.scene.control.TableCell;
 import javafx.scene.control.TableColumn;
+import javafx.scene.control.TableRow;
 import javafx.scene.control.TableView;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
@@ -31,6 +33,7 @@ import promedio.desktop.text.Words;
 final class PreparedGrid extends StackPane {
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final PseudoClass NUMBER = PseudoClass.getPseudoClass("number");
+    private static final PseudoClass GONE = PseudoClass.getPseudoClass("gone");
     private static final PseudoClass OTHER = PseudoClass.getPseudoClass("other");
     private static final KeyCombination COPY = KeyCombination.valueOf("Shortcut+C");
     private static final int LONGEST = 120;
@@ -43,10 +46,12 @@ final class PreparedGrid extends StackPane {
     private static final double NUMBER_EMS = 4.6;
     private static final double ROW_EMS = 1.85;
     private static final int MOST_COLUMNS = 200;
+    private static final int ROWS_ABOVE = 3;
 
     private TableView<Integer> table = new TableView<>();
     private Prepared shown;
     private Prepared before;
+    private BitSet gone = new BitSet();
     private char mark = '.';
     private double em;
     private Consumer<String> columnListener = column -> {};
@@ -69,6 +74,7 @@ final class PreparedGrid extends StackPane {
         made.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
         made.setPlaceholder(new Label(Words.of("prepared.no-rows")));
         made.setFixedCellSize(Math.floor(ROW_EMS * em));
+        made.setRowFactory(view -> new Row());
         return made;
     }
 
@@ -82,12 +88,24 @@ final class PreparedGrid extends StackPane {
         headListener = listener;
     }
 
+    /** Shows a table with the rows struck out that the next step takes away. */
+    void show(Prepared now, BitSet lost, char decimalMark, double textSize) {
+        gone = lost;
+        show(now, decimalMark, textSize, null);
+        table.scrollTo(Math.max(0, lost.nextSetBit(0) - ROWS_ABOVE));
+    }
+
     /** Shows a table, and what is other in it than before. */
     void show(Prepared now, Optional<Prepared> than, char decimalMark, double textSize) {
+        gone = new BitSet();
+        show(now, decimalMark, textSize, than.orElse(null));
+    }
+
+    private void show(Prepared now, char decimalMark, double textSize, Prepared earlier) {
         mark = decimalMark;
-        Prepared earlier = than.orElse(null);
         boolean sized = em == textSize;
         if (now == shown && earlier == before && sized) {
+            table.refresh();
             return;
         }
         em = textSize;
@@ -212,6 +230,15 @@ final class PreparedGrid extends StackPane {
         ClipboardContent content = new ClipboardContent();
         content.putString(text);
         Clipboard.getSystemClipboard().setContent(content);
+    }
+
+    /** A row; struck out where the next step takes it away. */
+    private final class Row extends TableRow<Integer> {
+        @Override
+        protected void updateItem(Integer row, boolean empty) {
+            super.updateItem(row, empty);
+            pseudoClassStateChanged(GONE, !empty && row != null && gone.get(row));
+        }
     }
 
     /** A cell; lit where it is another than before the step. */

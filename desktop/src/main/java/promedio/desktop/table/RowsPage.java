@@ -2,6 +2,7 @@ package promedio.desktop.table;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -53,6 +54,7 @@ public final class RowsPage extends VBox {
     private final Label chosen = new Label();
     private final Hyperlink sample = link("table.chosen.sample", this::take);
     private final Hyperlink out = link("table.chosen.out", this::leaveOut);
+    private final Hyperlink lost = link("prepared.lost", this::turnLost);
     private final Hyperlink fits = link("table.chosen.steps", this::offerSteps);
     private final HBox along = new HBox();
     private final HBox foot = new HBox();
@@ -60,6 +62,9 @@ public final class RowsPage extends VBox {
     private final StepBar steps;
     private final StepMenu stepMenu;
     private long asked;
+    /** Whether the rows that the step has taken away are shown, struck out. */
+    private boolean showLost;
+
     /** The table whose name stands in the field, and that name as it was put there. */
     private String named;
 
@@ -101,7 +106,10 @@ public final class RowsPage extends VBox {
         });
         visibleProperty().addListener((property, before, now) -> show());
         model.tables().figuresProperty().addListener((property, before, now) -> show());
-        model.trail().troddenProperty().addListener((property, before, now) -> showPrepared());
+        model.trail().troddenProperty().addListener((property, before, now) -> {
+            showLost = false;
+            showPrepared();
+        });
         model.trail().triedProperty().addListener((property, before, now) -> showPrepared());
         // Rows and columns are as large as the text.
         facts.fontProperty().addListener((property, before, now) -> Platform.runLater(this::showPrepared));
@@ -122,7 +130,19 @@ public final class RowsPage extends VBox {
             of.setManaged(!other);
         }
         showFacts(other ? would.or(() -> Optional.of(trodden.state())) : Optional.empty());
-        if (other) {
+        Optional<BitSet> rowsLost = other && would.isEmpty() ? lost(trodden) : Optional.empty();
+        lost.setVisible(rowsLost.isPresent());
+        lost.setManaged(rowsLost.isPresent());
+        showLost &= rowsLost.isPresent();
+        rowsLost.ifPresent(rows -> lost.setText(
+                showLost ? Words.of("prepared.lost.hide") : Words.of("prepared.lost", rows.cardinality())));
+        if (other && showLost) {
+            prepared.show(
+                    trodden.walk().states().get(trodden.looked() - 1),
+                    rowsLost.orElseThrow(),
+                    trodden.table().original().read().decimalMark(),
+                    facts.getFont().getSize());
+        } else if (other) {
             prepared.show(
                     would.orElseGet(trodden::state),
                     Optional.of(
@@ -132,6 +152,20 @@ public final class RowsPage extends VBox {
                     trodden.table().original().read().decimalMark(),
                     facts.getFont().getSize());
         }
+    }
+
+    /** The rows that the step which is looked at has taken away. */
+    private static Optional<BitSet> lost(TableTrail.Trodden trodden) {
+        return trodden.walk()
+                .states()
+                .get(trodden.looked() - 1)
+                .lost(trodden.state())
+                .filter(rows -> !rows.isEmpty());
+    }
+
+    private void turnLost() {
+        showLost = !showLost;
+        showPrepared();
     }
 
     private HBox top() {
@@ -159,7 +193,8 @@ public final class RowsPage extends VBox {
         along.setMinWidth(USE_PREF_SIZE);
         model.tables().alongProperty().addListener((property, before, now) -> showAlong());
         showAlong();
-        HBox top = new HBox(name, facts, spacer(), along, find, row);
+        lost.setId("prepared-lost");
+        HBox top = new HBox(name, facts, lost, spacer(), along, find, row);
         top.setAlignment(Pos.CENTER_LEFT);
         top.getStyleClass().add("table-top");
         return top;

@@ -69,7 +69,7 @@ final class StepsList extends VBox {
         if (!lines.isEmpty()) {
             files.getChildren()
                     .addAll(
-                            link("trail.to-shelf", "trail-to-shelf", model.trail()::toShelf),
+                            link("trail.to-shelf", "trail-to-shelf", model.trailFiling()::toShelf),
                             link("trail.run", "trail-run", ways::runTrail),
                             link("trail.save", "trail-save", ways::saveTrail),
                             link("trail.write-table", "trail-write-table", ways::writePrepared));

@@ -208,12 +208,12 @@ public final class FileActions implements FileWays, TutorWays, PictureWays, Trai
     @Override
     public void saveTrail() {
         picker.toWriteTable(nameOfFile(tableName()) + TrailFiles.ENDING, List.of(TrailFiles.ENDING))
-                .ifPresent(model.trail()::save);
+                .ifPresent(model.trailFiling()::save);
     }
 
     @Override
     public void openTrail() {
-        picker.trail().ifPresent(model.trail()::open);
+        picker.trail().ifPresent(model.trailFiling()::open);
     }
 
     @Override
@@ -223,13 +223,13 @@ public final class FileActions implements FileWays, TutorWays, PictureWays, Trai
 
     @Override
     public void runTrail() {
-        picker.answers().ifPresent(model.trail()::runOn);
+        picker.answers().ifPresent(model.trailFiling()::runOn);
     }
 
     @Override
     public void writePrepared() {
         picker.toWriteTable(nameOfFile(tableName()) + ".csv", List.of(".csv", ".ods", ".xlsx", ".json"))
-                .ifPresent(model.trail()::write);
+                .ifPresent(model.trailFiling()::write);
     }
 
     private String tableName() {
