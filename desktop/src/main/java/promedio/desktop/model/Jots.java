@@ -1,10 +1,10 @@
 package promedio.desktop.model;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ThreadLocalRandom;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
@@ -49,9 +49,9 @@ public final class Jots {
     private final AtomicLong work = new AtomicLong();
     private final ThreadLocal<Long> mine = ThreadLocal.withInitial(() -> -1L);
     private final Jotter jotter = new Jotter(ThreadLocalRandom.current().nextInt(Integer.MAX_VALUE), this::goOn);
-    private final Map<String, Known> known = new HashMap<>();
+    private final Map<String, Known> known = new ConcurrentHashMap<>();
     /** The line whose result the jotter calls the last one. */
-    private Jotting last;
+    private volatile Jotting last;
 
     private record Known(SampleSheet sheet, CourseCard card, Vector list) {}
 
@@ -61,6 +61,7 @@ public final class Jots {
 
     void forget() {
         stop();
+        known.clear();
         looked.set(null);
     }
 
