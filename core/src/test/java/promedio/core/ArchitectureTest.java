@@ -26,6 +26,7 @@ class ArchitectureTest {
     private static final List<String> ORDER = List.of(
             "sentence",
             "number",
+            "distribution",
             "vector",
             "data",
             "sample",

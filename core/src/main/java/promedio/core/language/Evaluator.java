@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.random.RandomGenerator;
 import promedio.core.course.CourseCard;
 import promedio.core.data.DateForm;
+import promedio.core.distribution.Distribution;
 import promedio.core.language.Expression.Operator;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
@@ -63,6 +64,23 @@ public final class Evaluator {
         }
     }
 
+    private static double share(Expression.Tail tail) {
+        Distribution of = tail.of();
+        if (tail.from().isEmpty()) {
+            return of.below(tail.to().orElseThrow().toDouble());
+        }
+        double from = tail.from().get().toDouble();
+        return tail.to().isEmpty()
+                ? of.above(from)
+                : of.between(from, tail.to().get().toDouble());
+    }
+
+    private Numbers approximate(double value) {
+        Register register = new Register();
+        register.approximate(value);
+        return Numbers.constant(register, scope.rows());
+    }
+
     /** Works a formula out. @throws Fault where it makes no sense for these columns */
     public Vector of(Expression expression) {
         if (expression instanceof Expression.Numeral numeral) {
@@ -71,6 +89,10 @@ public final class Evaluator {
             return Texts.constant(Optional.of(text.text()), scope.rows());
         } else if (expression instanceof Expression.Truth truth) {
             return Truths.constant(truth.yes() ? Truths.YES : Truths.NO, scope.rows());
+        } else if (expression instanceof Expression.Critical critical) {
+            return approximate(critical.of().cutting(critical.share().toDouble()));
+        } else if (expression instanceof Expression.Tail tail) {
+            return approximate(share(tail));
         } else if (expression instanceof Expression.Missing) {
             return new Nothing(scope.rows());
         } else if (expression instanceof Expression.Date date) {

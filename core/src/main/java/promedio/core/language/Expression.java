@@ -4,6 +4,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import promedio.core.distribution.Distribution;
 import promedio.core.number.Exact;
 
 /** A formula as a tree. Each node knows where it was written. */
@@ -193,6 +194,12 @@ public sealed interface Expression {
 
     /** Numbers from one to another by steps. */
     record Range(Place at, Expression from, Expression to, Optional<Expression> by) implements Expression {}
+
+    /** The value that cuts off a share of a distribution above it. */
+    record Critical(Place at, Distribution of, Exact share) implements Expression {}
+
+    /** The share of a distribution from one value to another; one that is not there is endless. */
+    record Tail(Place at, Distribution of, Optional<Exact> from, Optional<Exact> to) implements Expression {}
 
     /** Some of several values, drawn at random. */
     record Take(Place at, Exact count, Expression of) implements Expression {}

@@ -10,6 +10,7 @@ import org.antlr.v4.runtime.Token;
 import org.antlr.v4.runtime.tree.ParseTree;
 import org.antlr.v4.runtime.tree.TerminalNode;
 import promedio.core.data.DateForm;
+import promedio.core.distribution.Distribution;
 import promedio.core.language.Expression.Operator;
 import promedio.core.language.grammar.StepsBaseVisitor;
 import promedio.core.language.grammar.StepsParser;
@@ -327,6 +328,38 @@ public final class Formula extends StepsBaseVisitor<Expression> {
     @Override
     public Expression visitTake(StepsParser.TakeContext context) {
         return new Expression.Take(place(context), number(context.NUMBER().getSymbol()), operand(context.operand()));
+    }
+
+    @Override
+    public Expression visitCritical(StepsParser.CriticalContext context) {
+        Distribution of = Families.of(context.family(), context.parameter());
+        Exact share = Families.real(context.real());
+        boolean inside = share.signum() > 0 && share.compareTo(Exact.ONE) < 0;
+        if (!inside) {
+            throw Fault.of(place(context.real()), "language.tail");
+        }
+        Exact sides =
+                context.NUMBER() == null ? Exact.ONE : number(context.NUMBER().getSymbol());
+        if (!sides.equals(Exact.ONE) && !sides.equals(Exact.TWO)) {
+            throw Fault.of(place(context.NUMBER().getSymbol()), "language.sides");
+        }
+        return new Expression.Critical(place(context), of, share.over(sides));
+    }
+
+    @Override
+    public Expression visitTail(StepsParser.TailContext context) {
+        Distribution of = Families.of(context.family(), context.parameter());
+        Exact first = Families.real(context.real(0));
+        if (context.real().size() == 1) {
+            return has(context, "below")
+                    ? new Expression.Tail(place(context), of, Optional.empty(), Optional.of(first))
+                    : new Expression.Tail(place(context), of, Optional.of(first), Optional.empty());
+        }
+        Exact last = Families.real(context.real(1));
+        if (first.compareTo(last) > 0) {
+            throw Fault.of(place(context.real(1)), "language.backwards-values");
+        }
+        return new Expression.Tail(place(context), of, Optional.of(first), Optional.of(last));
     }
 
     private List<Expression> all(List<StepsParser.ExpressionContext> some) {

@@ -161,6 +161,9 @@ public final class Typeset {
                     .collect(Collectors.joining(", "));
             return atom(Notation.row(words(along.measure().word() + " along "), fenced("(", name(columns), ")")));
         }
+        if (formula instanceof Expression.Critical || formula instanceof Expression.Tail) {
+            return atom(words(formula instanceof Expression.Tail ? "tail" : "critical value"));
+        }
         return atom(words("row number"));
     }
 

@@ -59,7 +59,7 @@ public record Prepared(List<Field> fields, int rows) {
 
     /**
      * Which rows of this table another one, which a step made of it, does not have any more; empty where nobody can tell, since no column
-     * of the original is left to tell by.
+     * of the original is left to tell by, or rows of it stand here more than once.
      */
     public Optional<BitSet> lost(Prepared after) {
         for (Field field : fields) {
@@ -75,9 +75,15 @@ public record Prepared(List<Field> fields, int rows) {
                     }
                 }
                 BitSet lost = new BitSet();
+                BitSet seen = new BitSet();
                 for (int row = 0; row < rows; row++) {
                     int of = field.rows() == null ? row : field.rows()[row];
-                    lost.set(row, of < 0 || !left.get(of));
+                    if (of < 0 || seen.get(of)) {
+                        // A row that stands here twice, for several of its cells, cannot be told from the other.
+                        return Optional.empty();
+                    }
+                    seen.set(of);
+                    lost.set(row, !left.get(of));
                 }
                 return Optional.of(lost);
             }

@@ -82,11 +82,21 @@ primary
     | 'row' 'number'                                                                                  # rowNumber
     | measure 'along' '(' columns ')'                                                                 # along
     | 'take' NUMBER 'of' operand                                                                      # take
+    | 'critical' family (',' parameter)* ',' 'tail' real (',' NUMBER 'sides')?                        # critical
+    | 'tail' family (',' parameter)* ',' ('below' real | 'above' real | 'between' real 'and' real)    # tail
     | 'first' 'known' '(' expression (',' expression)* ')'                                            # firstKnown
     | function '(' expression (',' expression)* ')'                                                   # call
     | column                                                                                          # named
     | bracket                                                                                         # bracketed
     ;
+
+family : 'normal' | 't' | 'chi' 'squared' | 'f' | 'binomial' ;
+parameter
+    : real ('and' real)? ('degree' | 'degrees') 'of' 'freedom'
+    | ('mean' | 'sd' | 'chance') real
+    | NUMBER 'trials'
+    ;
+real : sign? NUMBER ;
 
 operand : column | bracket ;
 bracket : '(' expression ('to' expression ('by' expression)? | (',' expression)+)? ')' ;
@@ -108,6 +118,8 @@ name
     | 'values' | 'carry' | 'put' | 'order' | 'standardise' | 'one' | 'row' | 'per' | 'cell' | 'names' | 'all' | 'column'
     | 'draw' | 'seed' | 'join' | 'first' | 'known' | 'n' | 'standard' | 'score' | 'rank' | 'running' | 'total' | 'previous'
     | 'take' | 'quartile' | 'percentile' | 'share' | 'the' | 'down'
+    | 'critical' | 'tail' | 'normal' | 't' | 'chi' | 'squared' | 'f' | 'binomial' | 'degree' | 'degrees' | 'freedom' | 'chance'
+    | 'trials' | 'sides' | 'below' | 'above'
     ;
 
 NUMBER : DIGIT+ ('.' DIGIT*)? EXPONENT? | '.' DIGIT+ EXPONENT? ;

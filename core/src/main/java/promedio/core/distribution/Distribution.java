@@ -1,0 +1,134 @@
+package promedio.core.distribution;
+
+import org.apache.commons.statistics.distribution.BinomialDistribution;
+import org.apache.commons.statistics.distribution.ChiSquaredDistribution;
+import org.apache.commons.statistics.distribution.ContinuousDistribution;
+import org.apache.commons.statistics.distribution.FDistribution;
+import org.apache.commons.statistics.distribution.NormalDistribution;
+import org.apache.commons.statistics.distribution.TDistribution;
+
+/**
+ * A distribution with its parameters: definitions for relations, section 14. Probabilities and values are floating-point numbers with at
+ * least 12 correct digits.
+ */
+public sealed interface Distribution {
+    /** P(X ≤ x). */
+    double below(double x);
+
+    /** P(X > x). */
+    double above(double x);
+
+    /** P(low ≤ X ≤ high). */
+    double between(double low, double high);
+
+    /**
+     * The value that cuts off a share above it: P(X > x) is the share; of a binomial distribution the smallest k with P(X ≥ k) at most the
+     * share.
+     *
+     * @param share between 0 and 1, both excluded
+     */
+    double cutting(double share);
+
+    /** Normal, of a mean and a standard deviation above 0. */
+    static Distribution normal(double mean, double sd) {
+        return new Smooth(NormalDistribution.of(mean, sd));
+    }
+
+    /** Student's t, of degrees of freedom above 0. */
+    static Distribution t(double freedom) {
+        return new Smooth(TDistribution.of(freedom));
+    }
+
+    /** χ², of degrees of freedom above 0. */
+    static Distribution chiSquared(double freedom) {
+        return new Smooth(ChiSquaredDistribution.of(freedom));
+    }
+
+    /** F, of degrees of freedom above 0 above and below. */
+    static Distribution f(double above, double below) {
+        return new Smooth(FDistribution.of(above, below));
+    }
+
+    /** Binomial, of so many trials with a chance from 0 to 1. */
+    static Distribution binomial(int trials, double chance) {
+        return new Stepped(BinomialDistribution.of(trials, chance), trials);
+    }
+
+    /** One without steps. */
+    record Smooth(ContinuousDistribution of) implements Distribution {
+        private static final int STEPS = 4;
+
+        // Of the two shares the smaller is exact to the last digits, even far out.
+
+        @Override
+        public double below(double x) {
+            double share = of.cumulativeProbability(x);
+            double rest = of.survivalProbability(x);
+            return rest < share ? 1 - rest : share;
+        }
+
+        @Override
+        public double above(double x) {
+            double share = of.survivalProbability(x);
+            double rest = of.cumulativeProbability(x);
+            return rest < share ? 1 - rest : share;
+        }
+
+        @Override
+        public double between(double low, double high) {
+            return of.survivalProbability(low) < of.cumulativeProbability(low)
+                    ? above(low) - above(high)
+                    : below(high) - below(low);
+        }
+
+        @Override
+        public double cutting(double share) {
+            double x = of.inverseSurvivalProbability(share);
+            // The library stops early in the tails; Newton's steps go on to the last digits.
+            for (int step = 0; step < STEPS; step++) {
+                double next = x + (above(x) - share) / of.density(x);
+                if (!Double.isFinite(next) || next == x) {
+                    break;
+                }
+                x = next;
+            }
+            return x;
+        }
+    }
+
+    /** One of whole numbers. */
+    record Stepped(BinomialDistribution of, int trials) implements Distribution {
+        @Override
+        public double below(double x) {
+            return of.cumulativeProbability(floor(x));
+        }
+
+        @Override
+        public double above(double x) {
+            return of.survivalProbability(floor(x));
+        }
+
+        @Override
+        public double between(double low, double high) {
+            int from = floor(Math.ceil(low)) - 1;
+            int to = floor(high);
+            return to <= from ? 0 : of.probability(from, to);
+        }
+
+        private static int floor(double x) {
+            return (int) Math.max(-2, Math.min(Integer.MAX_VALUE - 1.0, Math.floor(x)));
+        }
+
+        @Override
+        public double cutting(double share) {
+            int k = of.inverseSurvivalProbability(share) + 1;
+            while (k > 0 && of.survivalProbability(k - 2) <= share) {
+                k--;
+            }
+            while (k <= trials && of.survivalProbability(k - 1) > share) {
+                k++;
+            }
+            return k;
+        }
+    }
+}

@@ -1,0 +1,71 @@
+package promedio.core.distribution;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.IntRange;
+import org.assertj.core.data.Percentage;
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+
+/** Held against series summed to sixty digits, worked out elsewhere. */
+@DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
+class DistributionTest {
+    /** Twelve digits are asked for. */
+    private static final Percentage DIGITS = Percentage.withPercentage(1e-10);
+
+    private static void is(double value, String expected) {
+        assertThat(value).isCloseTo(Double.parseDouble(expected), DIGITS);
+    }
+
+    @Test
+    void critical_values_have_twelve_digits_in_the_tails_too() {
+        is(Distribution.t(10).cutting(0.05), "1.81246112281167641");
+        is(Distribution.t(1).cutting(0.000001), "318309.886182743473987");
+        is(Distribution.t(30).cutting(0.01), "2.45726154240059137");
+        is(Distribution.f(5, 12).cutting(0.05), "3.10587523908412446");
+        is(Distribution.f(1, 7).cutting(0.01), "12.2463833484350855");
+        is(Distribution.chiSquared(7).cutting(0.01), "18.4753069065823637");
+        is(Distribution.chiSquared(1).cutting(0.999), "0.00000157079714926248988");
+        is(Distribution.normal(0, 1).cutting(0.025), "1.95996398454005424");
+        is(Distribution.normal(100, 15).cutting(1e-9), "189.967105225115303");
+        assertThat(Distribution.binomial(40, 0.3).cutting(0.05)).isEqualTo(18);
+    }
+
+    @Test
+    void shares_have_twelve_digits() {
+        is(Distribution.chiSquared(3).above(7.815), "0.0499939029748838958");
+        is(Distribution.t(10).above(6), "0.0000660544301773928021");
+        is(Distribution.normal(0, 1).above(8), "6.22096057427178412e-16");
+        is(Distribution.binomial(10, 0.5).between(4, 6), "0.65625");
+        is(Distribution.binomial(40, 0.3).above(15), "0.115146650581388370");
+        is(Distribution.normal(0, 1).between(8, 9), "6.21983198586583028e-16");
+    }
+
+    @Property(tries = 300)
+    void a_value_cuts_off_the_share_it_was_asked_for(
+            @ForAll @IntRange(min = 1, max = 99_999_000) int hundredMillionths,
+            @ForAll @DoubleRange(min = 0.5, max = 300) double freedom,
+            @ForAll @DoubleRange(min = 0.5, max = 60) double other,
+            @ForAll @IntRange(min = 1, max = 200) int trials) {
+        double share = hundredMillionths / 1e8;
+        Percentage close = Percentage.withPercentage(1e-8);
+        for (Distribution one : List.of(
+                Distribution.normal(freedom, other),
+                Distribution.t(freedom),
+                Distribution.chiSquared(freedom),
+                Distribution.f(freedom, other))) {
+            double x = one.cutting(share);
+            assertThat(one.above(x)).as("%s %s", one, x).isCloseTo(share, close);
+            assertThat(one.below(x)).isCloseTo(1 - share, close);
+        }
+        Distribution steps = Distribution.binomial(trials, freedom / 301);
+        double k = steps.cutting(share);
+        assertThat(steps.above(k - 1)).isLessThanOrEqualTo(share);
+        assertThat(k == 0 || steps.above(k - 2) > share).as("the smallest").isTrue();
+    }
+}
