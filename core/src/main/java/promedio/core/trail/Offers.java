@@ -3,7 +3,6 @@ package promedio.core.trail;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntFunction;
 import java.util.function.IntPredicate;
@@ -195,12 +194,6 @@ public final class Offers {
     }
 
     private static String fresh(Prepared table, String wanted) {
-        Map<String, Integer> taken =
-                table.names().stream().collect(Collectors.toMap(name -> name, name -> 1, Integer::sum));
-        String name = wanted;
-        for (int again = 2; taken.containsKey(name); again++) {
-            name = wanted + " " + again;
-        }
-        return Grammar.name(name);
+        return Grammar.name(table.fresh(wanted));
     }
 }

@@ -29,6 +29,16 @@ public record Prepared(List<Field> fields, int rows) {
         return fields.stream().map(Field::name).toList();
     }
 
+    /** A name that no column has: the wanted one, or with a number behind it. */
+    public String fresh(String wanted) {
+        List<String> taken = names();
+        String name = wanted;
+        for (int again = 2; taken.contains(name); again++) {
+            name = wanted + " " + again;
+        }
+        return name;
+    }
+
     /** The column with a name, which it has. */
     public Field field(String name) {
         return fields.get(names().indexOf(name));

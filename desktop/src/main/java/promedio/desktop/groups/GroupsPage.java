@@ -13,9 +13,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.DataFormat;
 import javafx.scene.input.TransferMode;
@@ -30,6 +28,7 @@ import promedio.desktop.model.Breakdowns;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.Sketch;
 import promedio.desktop.picture.PicturePane;
+import promedio.desktop.text.Press;
 import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
@@ -85,9 +84,9 @@ public final class GroupsPage extends HBox {
         ways.getStyleClass().add("step-actions");
         ways.getChildren()
                 .setAll(
-                        link("groups.to-trail", "groups-to-trail", model.breakdowns()::toTrail),
-                        link("groups.to-shelf", "groups-to-shelf", model.breakdowns()::toShelf),
-                        link("groups.copy", "groups-copy", table::copy));
+                        Press.link("groups.to-trail", "groups-to-trail", model.breakdowns()::toTrail),
+                        Press.link("groups.to-shelf", "groups-to-shelf", model.breakdowns()::toShelf),
+                        Press.link("groups.copy", "groups-copy", table::copy));
         VBox paper = new VBox(
                 zone("groups.by", "groups-by", by, model.breakdowns()::by),
                 zone("groups.measured", "groups-measured", measured, this::measureFirst),
@@ -188,17 +187,15 @@ public final class GroupsPage extends HBox {
 
     private ContextMenu menu(Field field) {
         ContextMenu menu = new ContextMenu();
-        MenuItem groups = new MenuItem(Words.of("groups.make"));
-        groups.setId("groups-make");
-        groups.setOnAction(press -> model.breakdowns().by(field.name()));
-        SeparatorMenuItem separator = new SeparatorMenuItem();
-        separator.getContent().setMouseTransparent(true);
-        menu.getItems().addAll(groups, separator);
+        menu.getItems()
+                .addAll(
+                        Press.item("groups-make", Words.of("groups.make"), () -> model.breakdowns()
+                                .by(field.name())),
+                        Press.separator());
         for (Breakdown.Part part : Breakdowns.measures(field)) {
-            MenuItem item = new MenuItem(Words.of("groups.measure", part.word()));
-            item.setId("groups-measure");
-            item.setOnAction(press -> model.breakdowns().measure(part));
-            menu.getItems().add(item);
+            menu.getItems()
+                    .add(Press.item("groups-measure", Words.of("groups.measure", part.word()), () -> model.breakdowns()
+                            .measure(part)));
         }
         return menu;
     }
@@ -262,13 +259,5 @@ public final class GroupsPage extends HBox {
         Label label = new Label(Words.of(key));
         label.getStyleClass().add("soft");
         return label;
-    }
-
-    private static Hyperlink link(String key, String id, Runnable action) {
-        Hyperlink link = new Hyperlink(Words.of(key));
-        link.setId(id);
-        link.setMinWidth(USE_PREF_SIZE);
-        link.setOnAction(press -> action.run());
-        return link;
     }
 }

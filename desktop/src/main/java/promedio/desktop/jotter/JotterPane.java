@@ -31,6 +31,7 @@ import promedio.desktop.model.Jots;
 import promedio.desktop.model.SheetFigures;
 import promedio.desktop.reading.Choice;
 import promedio.desktop.text.Drops;
+import promedio.desktop.text.Press;
 import promedio.desktop.text.Ways;
 import promedio.desktop.text.Words;
 
@@ -48,8 +49,8 @@ public final class JotterPane extends VBox {
     private final ScrollPane scroll = new ScrollPane(lines);
     private final Label looked = new Label();
     private final FormulaView looks = new FormulaView();
-    private final Hyperlink clear = link("jotter.clear", "jotter-clear", () -> {});
-    private final Hyperlink stop = link("jotter.stop", "jotter-stop", () -> {});
+    private final Hyperlink clear = Press.link("jotter.clear", "jotter-clear", () -> {});
+    private final Hyperlink stop = Press.link("jotter.stop", "jotter-stop", () -> {});
     /** The line whose ways on are shown; −1 for the last. */
     private int current = -1;
     /** Whether the current line shows its result as a fraction. */
@@ -116,7 +117,7 @@ public final class JotterPane extends VBox {
         title.getStyleClass().add("trail-head");
         Region between = new Region();
         HBox.setHgrow(between, Priority.ALWAYS);
-        HBox head = new HBox(title, between, clear, link("jotter.close", "jotter-close", () -> line.openProperty()
+        HBox head = new HBox(title, between, clear, Press.link("jotter.close", "jotter-close", () -> line.openProperty()
                 .set(false)));
         head.setAlignment(Pos.BASELINE_LEFT);
         head.getStyleClass().add("jotter-head");
@@ -181,19 +182,19 @@ public final class JotterPane extends VBox {
         Jots jots = model.jotter();
         List<Node> ways = new ArrayList<>();
         if (jotting.isFraction()) {
-            ways.add(link(fraction ? "jotter.decimal" : "jotter.fraction", "jotter-fraction", () -> {
+            ways.add(Press.link(fraction ? "jotter.decimal" : "jotter.fraction", "jotter-fraction", () -> {
                 fraction = !fraction;
                 show();
             }));
         }
         if (jots.hasWorking(jotting)) {
-            ways.add(link("jotter.working", "jotter-working", () -> jots.openWorking(jotting)));
+            ways.add(Press.link("jotter.working", "jotter-working", () -> jots.openWorking(jotting)));
         }
         if (jotting.isList()) {
-            ways.add(link("jotter.to-shelf", "jotter-to-shelf", () -> jots.toShelf(jotting)));
+            ways.add(Press.link("jotter.to-shelf", "jotter-to-shelf", () -> jots.toShelf(jotting)));
         }
         if (!jotting.result().isEmpty()) {
-            ways.add(link("jotter.copy", "jotter-copy", () -> {
+            ways.add(Press.link("jotter.copy", "jotter-copy", () -> {
                 ClipboardContent content = new ClipboardContent();
                 content.putString(jots.written(jotting));
                 Clipboard.getSystemClipboard().setContent(content);
@@ -203,7 +204,7 @@ public final class JotterPane extends VBox {
                 answer(jotting).ifPresent(ways::add);
             }
         }
-        ways.add(link("jotter.take", "jotter-take", () -> jots.take(at)));
+        ways.add(Press.link("jotter.take", "jotter-take", () -> jots.take(at)));
         return ways;
     }
 
@@ -256,13 +257,5 @@ public final class JotterPane extends VBox {
         }
         Jotting kept = jotted.kept(Vectors.DIGITS);
         return JotterLine.shown(kept, LONGEST);
-    }
-
-    private static Hyperlink link(String key, String id, Runnable action) {
-        Hyperlink link = new Hyperlink(Words.of(key));
-        link.setId(id);
-        link.setMinWidth(USE_PREF_SIZE);
-        link.setOnAction(press -> action.run());
-        return link;
     }
 }

@@ -7,13 +7,13 @@ import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.SeparatorMenuItem;
 import promedio.core.assignment.Link;
 import promedio.core.data.Column;
 import promedio.core.data.Table;
 import promedio.core.sentence.Visible;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.RowOrder;
+import promedio.desktop.text.Press;
 import promedio.desktop.text.Words;
 
 /** What can be done with a column. */
@@ -41,7 +41,7 @@ final class ColumnMenu {
         menu.getItems().setAll(items(table, column));
         Menu next = new Menu(Words.of("step.next"));
         next.setId("column-steps");
-        menu.getItems().addAll(separator(), next);
+        menu.getItems().addAll(Press.separator(), next);
         // What fits may take a moment to find out; it is there when somebody has come to it.
         next.setDisable(true);
         model.trail().offers(table.columns().get(column).name(), offers -> {
@@ -54,21 +54,25 @@ final class ColumnMenu {
     private List<MenuItem> items(Table table, int column) {
         Column cells = table.columns().get(column);
         List<MenuItem> items = new ArrayList<>();
-        items.add(item("take", "table.take", () -> model.tables().take(column, new Link.All())));
+        items.add(Press.item(
+                "column-take", Words.of("table.take"), () -> model.tables().take(column, new Link.All())));
         if (cells instanceof Column.OfNumbers) {
             Menu parts = parts(table, column);
             if (!parts.getItems().isEmpty()) {
                 items.add(parts);
             }
         } else {
-            items.add(item("count", "table.count", () -> model.tables().count(column)));
+            items.add(Press.item("column-count", Words.of("table.count"), () -> model.tables()
+                    .count(column)));
         }
-        items.add(separator());
-        items.add(item("least", "table.least-first", () -> grid.order(new RowOrder(column, false))));
-        items.add(item("largest", "table.largest-first", () -> grid.order(new RowOrder(column, true))));
-        items.add(item("file", "table.as-in-file", () -> grid.order(RowOrder.OF_FILE)));
-        items.add(separator());
-        items.add(item("name", "table.name-column", () -> model.looking()
+        items.add(Press.separator());
+        items.add(Press.item(
+                "column-least", Words.of("table.least-first"), () -> grid.order(new RowOrder(column, false))));
+        items.add(Press.item(
+                "column-largest", Words.of("table.largest-first"), () -> grid.order(new RowOrder(column, true))));
+        items.add(Press.item("column-file", Words.of("table.as-in-file"), () -> grid.order(RowOrder.OF_FILE)));
+        items.add(Press.separator());
+        items.add(Press.item("column-name", Words.of("table.name-column"), () -> model.looking()
                 .tablePageProperty()
                 .set(DeskModel.TablePage.COLUMNS)));
         return items;
@@ -89,26 +93,12 @@ final class ColumnMenu {
                     item.setOnAction(press -> model.tables().take(column, new Link.Where(category, value.strip())));
                     one.getItems().add(item);
                 }
-                one.getItems().add(separator());
-                one.getItems().add(item("each", "table.take.each", () -> model.tables()
+                one.getItems().add(Press.separator());
+                one.getItems().add(Press.item("column-each", Words.of("table.take.each"), () -> model.tables()
                         .takeEach(column, category)));
                 parts.getItems().add(one);
             }
         }
         return parts;
-    }
-
-    /** A line between; what is drawn of it lies over its neighbours, and must not take the pointer from them. */
-    private static SeparatorMenuItem separator() {
-        SeparatorMenuItem separator = new SeparatorMenuItem();
-        separator.getContent().setMouseTransparent(true);
-        return separator;
-    }
-
-    private static MenuItem item(String id, String words, Runnable action) {
-        MenuItem item = new MenuItem(Words.of(words));
-        item.setId("column-" + id);
-        item.setOnAction(press -> action.run());
-        return item;
     }
 }

@@ -7,13 +7,13 @@ import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.SeparatorMenuItem;
 import promedio.core.data.Column;
 import promedio.core.sentence.Visible;
 import promedio.core.trail.Field;
 import promedio.core.trail.Prepared;
 import promedio.core.trail.Recoding;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.text.Press;
 import promedio.desktop.text.Words;
 
 /** What can be done with a column of a table that steps have made: a sample of it, and the steps that fit it. */
@@ -37,7 +37,7 @@ final class StepMenu {
         model.trail().offers(column, offers -> {
             ContextMenu menu = new ContextMenu();
             menu.getItems().setAll(items(column));
-            menu.getItems().add(separator());
+            menu.getItems().add(Press.separator());
             menu.getItems().addAll(offered(column, offers));
             if (head.getScene() != null) {
                 menu.show(head, Side.BOTTOM, 0, 0);
@@ -47,7 +47,7 @@ final class StepMenu {
 
     private List<MenuItem> items(String column) {
         List<MenuItem> items = new ArrayList<>();
-        items.add(item("prepared-take", Words.of("prepared.take"), () -> model.followers()
+        items.add(Press.item("prepared-take", Words.of("prepared.take"), () -> model.followers()
                 .take(column)));
         Prepared table = model.trail().troddenProperty().get().state();
         if (table.field(column).hasNumbers()) {
@@ -58,7 +58,7 @@ final class StepMenu {
                     .map(Field::name)
                     .limit(MOST_CATEGORIES)
                     .forEach(by -> each.getItems()
-                            .add(item("prepared-each-of", Visible.line(by, LONGEST), () -> model.followers()
+                            .add(Press.item("prepared-each-of", Visible.line(by, LONGEST), () -> model.followers()
                                     .takeEach(column, by))));
             if (!each.getItems().isEmpty()) {
                 items.add(each);
@@ -72,12 +72,12 @@ final class StepMenu {
         List<MenuItem> items = new ArrayList<>();
         Field field = model.trail().troddenProperty().get().state().field(column);
         if (field.hasNumbers()) {
-            items.add(item("tool-bands", Words.of("bands.open"), () -> tools.bands(column)));
+            items.add(Press.item("tool-bands", Words.of("bands.open"), () -> tools.bands(column)));
         }
         if (Recoding.suits(field)) {
-            items.add(item("tool-replace", Words.of("values.open.replace"), () -> tools.values(column, false)));
-            items.add(item("tool-name", Words.of("values.open.name"), () -> tools.values(column, true)));
-            items.add(separator());
+            items.add(Press.item("tool-replace", Words.of("values.open.replace"), () -> tools.values(column, false)));
+            items.add(Press.item("tool-name", Words.of("values.open.name"), () -> tools.values(column, true)));
+            items.add(Press.separator());
         }
         items.addAll(offered(offers));
         return items;
@@ -87,22 +87,8 @@ final class StepMenu {
     List<MenuItem> offered(List<String> offers) {
         List<MenuItem> items = new ArrayList<>();
         for (String offer : offers) {
-            items.add(item("offered-step", Visible.line(offer, LONGEST), () -> steps.write(offer)));
+            items.add(Press.item("offered-step", Visible.line(offer, LONGEST), () -> steps.write(offer)));
         }
         return items;
-    }
-
-    private static SeparatorMenuItem separator() {
-        SeparatorMenuItem separator = new SeparatorMenuItem();
-        separator.getContent().setMouseTransparent(true);
-        return separator;
-    }
-
-    private static MenuItem item(String id, String words, Runnable action) {
-        MenuItem item = new MenuItem(words);
-        item.setId(id);
-        item.setMnemonicParsing(false);
-        item.setOnAction(press -> action.run());
-        return item;
     }
 }

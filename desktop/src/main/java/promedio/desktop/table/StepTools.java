@@ -1,6 +1,5 @@
 package promedio.desktop.table;
 
-import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
@@ -77,7 +76,7 @@ final class StepTools extends VBox {
     /** Cuts bands of a column. */
     void bands(String column) {
         Prepared now = state();
-        String called = fresh(now.names(), Words.of("bands.called", column));
+        String called = now.fresh(Words.of("bands.called", column));
         if (bands.open(now, column, called, model.assignment().card())) {
             table = now;
             open(Words.of("bands.title", Visible.line(column, LONGEST)), bands);
@@ -102,13 +101,5 @@ final class StepTools extends VBox {
     private Prepared state() {
         TableTrail.Trodden trodden = model.trail().troddenProperty().get();
         return trodden.state();
-    }
-
-    private static String fresh(List<String> taken, String wanted) {
-        String name = wanted;
-        for (int again = 2; taken.contains(name); again++) {
-            name = wanted + " " + again;
-        }
-        return name;
     }
 }

@@ -19,6 +19,7 @@ import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.TableTrail;
 import promedio.desktop.reading.Choice;
 import promedio.desktop.text.Drops;
+import promedio.desktop.text.Press;
 import promedio.desktop.text.Words;
 
 /** The steps of a trail as sentences, each with the rows and columns after it; the one that is looked at can be changed. */
@@ -47,7 +48,7 @@ final class StepsList extends VBox {
         if (model.trail().walkingProperty().get()
                 && now != null
                 && now.walk().first().rows() > 50_000) {
-            Hyperlink stop = link("trail.stop", "trail-stop", model.trail()::stop);
+            Hyperlink stop = Press.link("trail.stop", "trail-stop", model.trail()::stop);
             getChildren().add(new FlowPane(soft("trail.walking"), stop));
         }
         if (now == null) {
@@ -69,15 +70,15 @@ final class StepsList extends VBox {
         if (!lines.isEmpty()) {
             files.getChildren()
                     .addAll(
-                            link("trail.to-shelf", "trail-to-shelf", model.trailFiling()::toShelf),
-                            link("trail.run", "trail-run", ways::runTrail),
-                            link("trail.save", "trail-save", ways::saveTrail),
-                            link("trail.write-table", "trail-write-table", ways::writePrepared));
+                            Press.link("trail.to-shelf", "trail-to-shelf", model.trailFiling()::toShelf),
+                            Press.link("trail.run", "trail-run", ways::runTrail),
+                            Press.link("trail.save", "trail-save", ways::saveTrail),
+                            Press.link("trail.write-table", "trail-write-table", ways::writePrepared));
         }
         if (!lines.isEmpty()) {
-            files.getChildren().add(link("trail.compare", "trail-compare", () -> compare(files)));
+            files.getChildren().add(Press.link("trail.compare", "trail-compare", () -> compare(files)));
         }
-        files.getChildren().add(link("trail.open", "trail-open", ways::openTrail));
+        files.getChildren().add(Press.link("trail.open", "trail-open", ways::openTrail));
         getChildren().add(files);
     }
 
@@ -172,10 +173,10 @@ final class StepsList extends VBox {
         actions.getStyleClass().add("step-actions");
         actions.getChildren()
                 .addAll(
-                        link("step.edit", "step-edit", () -> bar.rewrite(step, line.text())),
-                        link(line.off() ? "step.on" : "step.off", "step-turn", () -> model.trail()
+                        Press.link("step.edit", "step-edit", () -> bar.rewrite(step, line.text())),
+                        Press.link(line.off() ? "step.on" : "step.off", "step-turn", () -> model.trail()
                                 .turn(step, !line.off())),
-                        link("step.copy", "step-copy", () -> {
+                        Press.link("step.copy", "step-copy", () -> {
                             ClipboardContent content = new ClipboardContent();
                             content.putString(line.text());
                             Clipboard.getSystemClipboard().setContent(content);
@@ -183,16 +184,17 @@ final class StepsList extends VBox {
                         }));
         if (step > 0) {
             actions.getChildren()
-                    .add(link("step.up", "step-up", () -> model.trail().move(step, -1)));
+                    .add(Press.link("step.up", "step-up", () -> model.trail().move(step, -1)));
         }
         if (step < steps - 1) {
-            actions.getChildren()
-                    .add(link("step.down", "step-down", () -> model.trail().move(step, 1)));
+            actions.getChildren().add(Press.link("step.down", "step-down", () -> model.trail()
+                    .move(step, 1)));
         }
         actions.getChildren()
                 .addAll(
-                        link("step.note", "step-note", () -> askNote(step, line, actions)),
-                        link("step.remove", "step-remove", () -> model.trail().remove(step)));
+                        Press.link("step.note", "step-note", () -> askNote(step, line, actions)),
+                        Press.link("step.remove", "step-remove", () -> model.trail()
+                                .remove(step)));
         return actions;
     }
 
@@ -211,13 +213,5 @@ final class StepsList extends VBox {
         getChildren().set(getChildren().indexOf(actions), note);
         note.requestFocus();
         note.end();
-    }
-
-    private static Hyperlink link(String key, String id, Runnable action) {
-        Hyperlink link = new Hyperlink(Words.of(key));
-        link.setId(id);
-        link.setMinWidth(USE_PREF_SIZE);
-        link.setOnAction(press -> action.run());
-        return link;
     }
 }

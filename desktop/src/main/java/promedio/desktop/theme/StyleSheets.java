@@ -40,6 +40,7 @@ public final class StyleSheets {
             "scroll-pane",
             "separator",
             "table-cell",
+            "table-row",
             "table-view",
             "text-input",
             "text-field",
