@@ -1,5 +1,6 @@
 package promedio.core.distribution;
 
+import java.util.OptionalDouble;
 import org.apache.commons.statistics.distribution.BinomialDistribution;
 import org.apache.commons.statistics.distribution.ChiSquaredDistribution;
 import org.apache.commons.statistics.distribution.ContinuousDistribution;
@@ -26,8 +27,9 @@ public sealed interface Distribution {
      * share.
      *
      * @param share between 0 and 1, both excluded
+     * @return empty where the value is too large for its square to be a floating-point number, or closer to 0 than any
      */
-    double cutting(double share);
+    OptionalDouble cutting(double share);
 
     /** Normal, of a mean and a standard deviation above 0. */
     static Distribution normal(double mean, double sd) {
@@ -57,6 +59,9 @@ public sealed interface Distribution {
     /** One without steps. */
     record Smooth(ContinuousDistribution of) implements Distribution {
         private static final int STEPS = 4;
+        private static final double CLOSE = 1e-12;
+        /** Beyond it squares are none. */
+        private static final double LARGEST = 1e150;
 
         // Of the two shares the smaller is exact to the last digits, even far out.
 
@@ -82,7 +87,7 @@ public sealed interface Distribution {
         }
 
         @Override
-        public double cutting(double share) {
+        public OptionalDouble cutting(double share) {
             double x = of.inverseSurvivalProbability(share);
             // The library stops early in the tails; Newton's steps go on to the last digits.
             for (int step = 0; step < STEPS; step++) {
@@ -92,7 +97,15 @@ public sealed interface Distribution {
                 }
                 x = next;
             }
-            return x;
+            return cuts(x, share) ? OptionalDouble.of(x) : OptionalDouble.empty();
+        }
+
+        /** Whether a value cuts off a share, itself or within its twelfth digit: the end of a search that found nothing does not. */
+        private boolean cuts(double x, double share) {
+            double off = above(x) - share;
+            double more = above(x - CLOSE * Math.abs(x)) - share;
+            double less = above(x + CLOSE * Math.abs(x)) - share;
+            return Math.abs(x) < LARGEST && (Math.abs(off) <= CLOSE * share || more >= 0 && less <= 0);
         }
     }
 
@@ -120,7 +133,7 @@ public sealed interface Distribution {
         }
 
         @Override
-        public double cutting(double share) {
+        public OptionalDouble cutting(double share) {
             int k = of.inverseSurvivalProbability(share) + 1;
             while (k > 0 && of.survivalProbability(k - 2) <= share) {
                 k--;
@@ -128,7 +141,7 @@ public sealed interface Distribution {
             while (k <= trials && of.survivalProbability(k - 1) > share) {
                 k++;
             }
-            return k;
+            return OptionalDouble.of(k);
         }
     }
 }

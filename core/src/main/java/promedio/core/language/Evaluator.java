@@ -90,7 +90,9 @@ public final class Evaluator {
         } else if (expression instanceof Expression.Truth truth) {
             return Truths.constant(truth.yes() ? Truths.YES : Truths.NO, scope.rows());
         } else if (expression instanceof Expression.Critical critical) {
-            return approximate(critical.of().cutting(critical.share().toDouble()));
+            return approximate(critical.of()
+                    .cutting(critical.share().toDouble())
+                    .orElseThrow(() -> Fault.of(critical.at(), "language.beyond")));
         } else if (expression instanceof Expression.Tail tail) {
             return approximate(share(tail));
         } else if (expression instanceof Expression.Missing) {

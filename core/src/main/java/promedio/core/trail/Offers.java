@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.IntFunction;
 import java.util.function.IntPredicate;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import promedio.core.data.Column;
 import promedio.core.data.Counts;
 import promedio.core.data.Summary;
@@ -113,6 +114,17 @@ public final class Offers {
             offers.add("carry down " + written);
         }
         return offers;
+    }
+
+    /** The steps that fit the rows in which a column has one value, told as it is looked at. */
+    public static List<String> of(Prepared table, String name, String value) {
+        Column column = table.field(name).column();
+        return IntStream.range(0, table.rows())
+                .filter(row -> !column.isMissing(row)
+                        && column.entries().text(row).strip().equals(value))
+                .mapToObj(row -> of(table, name, new int[] {row}))
+                .findFirst()
+                .orElse(List.of());
     }
 
     private static List<String> distinct(int[] rows, IntPredicate which, IntFunction<String> text) {

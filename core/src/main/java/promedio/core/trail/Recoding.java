@@ -20,6 +20,7 @@ import promedio.core.vector.Vectors;
  */
 public record Recoding(String column, Kind kind, List<Value> values, int more) {
     private static final int MOST = 200;
+    private static final int MOST_CODES = 12;
     private static final String MISSING = "missing";
 
     /**
@@ -28,8 +29,9 @@ public record Recoding(String column, Kind kind, List<Value> values, int more) {
      * @param shown as it is looked at
      * @param written as it is written in a step
      * @param times in how many rows it stands
+     * @param isOther whether it is none of the kind of the column
      */
-    public record Value(String shown, String written, int times) {}
+    public record Value(String shown, String written, int times, boolean isOther) {}
 
     /** Copies the list. */
     public Recoding {
@@ -44,11 +46,11 @@ public record Recoding(String column, Kind kind, List<Value> values, int more) {
         for (int row = 0; row < table.rows(); row++) {
             if (!field.others().isMissing(row)) {
                 String text = field.others().get(row);
-                add(others, new Value(text, Grammar.text(text), 1));
+                add(others, new Value(text, Grammar.text(text), 1, true));
             } else if (!field.vector().isMissing(row)) {
                 String text = field.vector().text(row, Vectors.DIGITS);
                 boolean bare = field.kind() == Kind.NUMBER || field.kind() == Kind.TRUTH;
-                add(known, new Value(text, bare ? text : Grammar.text(text), 1));
+                add(known, new Value(text, bare ? text : Grammar.text(text), 1, false));
             }
         }
         List<Value> values = new ArrayList<>(others.values());
@@ -61,7 +63,9 @@ public record Recoding(String column, Kind kind, List<Value> values, int more) {
 
     private static void add(Map<String, Value> values, Value one) {
         values.merge(
-                one.written(), one, (before, more) -> new Value(before.shown(), before.written(), before.times() + 1));
+                one.written(),
+                one,
+                (before, more) -> new Value(before.shown(), before.written(), before.times() + 1, before.isOther()));
     }
 
     /**
@@ -78,6 +82,21 @@ public record Recoding(String column, Kind kind, List<Value> values, int more) {
             }
         }
         return parts.isEmpty() ? "" : "replace in " + Grammar.name(column) + ": " + String.join(", ", parts);
+    }
+
+    /**
+     * The values that a step which is being written can name; numbers only where they are few, as codes are.
+     *
+     * @param cell whether a cell is named as it stands there, or else a value to compare with
+     */
+    public List<String> named(boolean cell) {
+        long numbers = kind == Kind.NUMBER
+                ? more + values.stream().filter(value -> !value.isOther()).count()
+                : 0;
+        return values.stream()
+                .filter(value -> value.isOther() ? cell : numbers <= MOST_CODES && !(cell && kind == Kind.DATE))
+                .map(value -> kind == Kind.DATE && !value.isOther() ? "date " + value.written() : value.written())
+                .toList();
     }
 
     /** Whether values of a column can be replaced and named at all: dates cannot. */

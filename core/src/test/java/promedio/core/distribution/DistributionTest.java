@@ -24,16 +24,16 @@ class DistributionTest {
 
     @Test
     void critical_values_have_twelve_digits_in_the_tails_too() {
-        is(Distribution.t(10).cutting(0.05), "1.81246112281167641");
-        is(Distribution.t(1).cutting(0.000001), "318309.886182743473987");
-        is(Distribution.t(30).cutting(0.01), "2.45726154240059137");
-        is(Distribution.f(5, 12).cutting(0.05), "3.10587523908412446");
-        is(Distribution.f(1, 7).cutting(0.01), "12.2463833484350855");
-        is(Distribution.chiSquared(7).cutting(0.01), "18.4753069065823637");
-        is(Distribution.chiSquared(1).cutting(0.999), "0.00000157079714926248988");
-        is(Distribution.normal(0, 1).cutting(0.025), "1.95996398454005424");
-        is(Distribution.normal(100, 15).cutting(1e-9), "189.967105225115303");
-        assertThat(Distribution.binomial(40, 0.3).cutting(0.05)).isEqualTo(18);
+        is(Distribution.t(10).cutting(0.05).orElseThrow(), "1.81246112281167641");
+        is(Distribution.t(1).cutting(0.000001).orElseThrow(), "318309.886182743473987");
+        is(Distribution.t(30).cutting(0.01).orElseThrow(), "2.45726154240059137");
+        is(Distribution.f(5, 12).cutting(0.05).orElseThrow(), "3.10587523908412446");
+        is(Distribution.f(1, 7).cutting(0.01).orElseThrow(), "12.2463833484350855");
+        is(Distribution.chiSquared(7).cutting(0.01).orElseThrow(), "18.4753069065823637");
+        is(Distribution.chiSquared(1).cutting(0.999).orElseThrow(), "0.00000157079714926248988");
+        is(Distribution.normal(0, 1).cutting(0.025).orElseThrow(), "1.95996398454005424");
+        is(Distribution.normal(100, 15).cutting(1e-9).orElseThrow(), "189.967105225115303");
+        assertThat(Distribution.binomial(40, 0.3).cutting(0.05).orElseThrow()).isEqualTo(18);
     }
 
     @Test
@@ -44,6 +44,15 @@ class DistributionTest {
         is(Distribution.binomial(10, 0.5).between(4, 6), "0.65625");
         is(Distribution.binomial(40, 0.3).above(15), "0.115146650581388370");
         is(Distribution.normal(0, 1).between(8, 9), "6.21983198586583028e-16");
+    }
+
+    @Test
+    void a_value_beyond_all_numbers_is_not_told_as_one() {
+        assertThat(Distribution.t(0.001).cutting(0.000_01)).isEmpty();
+        assertThat(Distribution.f(2, 0.001).cutting(0.000_01)).isEmpty();
+        assertThat(Distribution.chiSquared(0.001).cutting(0.999_999)).isEmpty();
+        assertThat(Distribution.normal(1e15, 1).cutting(0.025)).hasValue(1e15 + 2);
+        assertThat(Distribution.t(0.5).cutting(0.5)).hasValue(0);
     }
 
     @Property(tries = 300)
@@ -59,12 +68,12 @@ class DistributionTest {
                 Distribution.t(freedom),
                 Distribution.chiSquared(freedom),
                 Distribution.f(freedom, other))) {
-            double x = one.cutting(share);
+            double x = one.cutting(share).orElseThrow();
             assertThat(one.above(x)).as("%s %s", one, x).isCloseTo(share, close);
             assertThat(one.below(x)).isCloseTo(1 - share, close);
         }
         Distribution steps = Distribution.binomial(trials, freedom / 301);
-        double k = steps.cutting(share);
+        double k = steps.cutting(share).orElseThrow();
         assertThat(steps.above(k - 1)).isLessThanOrEqualTo(share);
         assertThat(k == 0 || steps.above(k - 2) > share).as("the smallest").isTrue();
     }

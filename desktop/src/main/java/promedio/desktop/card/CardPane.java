@@ -19,8 +19,8 @@ import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.sentence.Sentence;
+import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
 /** The course card opened: every convention with its choices, grouped by subject. */

@@ -15,7 +15,7 @@ import promedio.core.number.Exact;
 import promedio.core.sample.ClassInterval;
 import promedio.core.sample.ClassTable;
 import promedio.core.working.FigureText;
-import promedio.desktop.text.Tip;
+import promedio.desktop.control.Tip;
 import promedio.desktop.text.Words;
 
 /** The table of classes: boundaries, midpoints, frequencies and what is added up from them. */

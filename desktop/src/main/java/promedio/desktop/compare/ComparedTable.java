@@ -11,9 +11,9 @@ import promedio.core.assignment.Assignment;
 import promedio.core.compare.Comparison;
 import promedio.core.number.Figure;
 import promedio.core.sentence.Visible;
+import promedio.desktop.control.Choice;
 import promedio.desktop.model.Compared;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.reading.Choice;
 import promedio.desktop.text.Words;
 
 /** The measures by sample, with the difference and the ratio of two of them; the largest and the smallest are marked. */

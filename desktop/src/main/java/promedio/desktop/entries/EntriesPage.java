@@ -28,10 +28,10 @@ import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
 import promedio.core.sample.Sample;
 import promedio.core.sentence.Visible;
+import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.SheetFigures;
 import promedio.desktop.reading.Pasteboard;
-import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
 /** The entries of a sample in order of entry and in order of size, edited in place. */

@@ -18,9 +18,9 @@ import promedio.core.assignment.Interpretation;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
+import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.SheetFigures;
-import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
 /** One entry in the order of entry: its number, its text, its frequency in a table, and what is to be said of it. */

@@ -10,9 +10,9 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import promedio.core.sentence.Visible;
+import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.LeftBehind;
-import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 import promedio.files.assignment.Journal;
 

@@ -23,13 +23,13 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import promedio.core.sentence.Visible;
 import promedio.core.trail.Field;
+import promedio.desktop.control.Press;
+import promedio.desktop.control.Tip;
 import promedio.desktop.model.Breakdown;
 import promedio.desktop.model.Breakdowns;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.Sketch;
 import promedio.desktop.picture.PicturePane;
-import promedio.desktop.text.Press;
-import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
 /** One row per group: columns are dropped where they make the groups or are measured; every figure opens its working. */

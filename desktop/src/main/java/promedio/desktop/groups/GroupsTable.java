@@ -1,9 +1,11 @@
 package promedio.desktop.groups;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import javafx.css.PseudoClass;
 import javafx.geometry.HPos;
@@ -15,8 +17,6 @@ import javafx.scene.control.Label;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.Region;
-import javafx.scene.layout.StackPane;
 import promedio.core.assignment.Link;
 import promedio.core.number.Figure;
 import promedio.core.sentence.Visible;
@@ -24,9 +24,10 @@ import promedio.core.trail.Field;
 import promedio.core.trail.Prepared;
 import promedio.core.vector.Numbers;
 import promedio.core.working.FigureText;
+import promedio.desktop.control.ShareBar;
+import promedio.desktop.control.Tip;
 import promedio.desktop.model.Breakdown;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
 /** The groups with how many rows each has, their measures, and bars of the first of them; small groups are pointed out. */
@@ -35,7 +36,6 @@ final class GroupsTable extends GridPane {
     private static final int MOST = 300;
     private static final int LONGEST = 40;
     private static final int DATA_PLACES = 2;
-    private static final double WIDEST_EMS = 11;
 
     private final DeskModel model;
     private Breakdown shown;
@@ -129,11 +129,13 @@ final class GroupsTable extends GridPane {
                                 .parts()
                                 .get(column - shown.asked().by().size() - 1)
                                 .word());
-        if (counts || !(field.vector() instanceof Numbers numbers)) {
+        if (!(field.vector() instanceof Numbers numbers)) {
             return Visible.line(written, LONGEST);
         }
         FigureText text = new FigureText(model.assignment().card(), DATA_PLACES);
-        return numbers.figure(row).map(text::answer).orElse(written);
+        return numbers.figure(row)
+                .map(figure -> counts ? text.carried(figure) : text.answer(figure))
+                .orElse(written);
     }
 
     /** Bars of the first measure, from 0, beside the figures. */
@@ -144,31 +146,30 @@ final class GroupsTable extends GridPane {
             return;
         }
         double[] values = IntStream.range(0, rows)
-                .mapToDouble(row -> numbers.figure(row).map(Figure::toDouble).orElse(0.0))
+                .mapToDouble(row -> numbers.figure(row).map(Figure::toDouble).orElse(Double.NaN))
                 .toArray();
-        double most = java.util.Arrays.stream(values).map(Math::abs).max().orElse(0);
-        boolean below = java.util.Arrays.stream(values).anyMatch(value -> value < 0);
+        double most = known(values).map(Math::abs).max().orElse(0);
         if (most == 0) {
             return;
         }
+        double zero = known(values).anyMatch(value -> value < 0) ? 0.5 : 0;
         Label head = new Label(Visible.line(field.name(), LONGEST));
         head.getStyleClass().addAll("soft", "groups-bars-head");
         add(head, fields.size(), 0);
         for (int row = 0; row < rows; row++) {
-            Region bar = new Region();
-            bar.getStyleClass().addAll("counts-bar", "counts-other");
-            double share = Math.abs(values[row]) / most * (below ? 0.5 : 1);
-            String wide = String.format(java.util.Locale.ROOT, "%.2fem", share * WIDEST_EMS);
-            bar.setStyle("-fx-min-width: " + wide + "; -fx-max-width: " + wide + ";");
-            StackPane place = new StackPane(bar);
-            place.setStyle(String.format(java.util.Locale.ROOT, "-fx-min-width: %.2fem;", WIDEST_EMS));
-            place.setAlignment(Pos.CENTER_LEFT);
-            if (below) {
-                double from = values[row] < 0 ? (0.5 - share) * WIDEST_EMS : 0.5 * WIDEST_EMS;
-                bar.setTranslateX(from * head.getFont().getSize());
+            // What is missing has no bar at all, and is told from a 0 by that.
+            if (!Double.isNaN(values[row])) {
+                double end = zero + values[row] / most * (1 - zero);
+                add(
+                        new ShareBar(Math.min(zero, end), Math.max(zero, end), "counts-bar", "counts-other"),
+                        fields.size(),
+                        row + 1);
             }
-            add(place, fields.size(), row + 1);
         }
+    }
+
+    private static DoubleStream known(double[] values) {
+        return Arrays.stream(values).filter(value -> !Double.isNaN(value));
     }
 
     /** Puts the table on the clipboard, a line a group, tabs between. */

@@ -16,9 +16,9 @@ import javafx.util.Duration;
 import promedio.core.jotter.Jotted;
 import promedio.core.jotter.Jotting;
 import promedio.core.sentence.Visible;
+import promedio.desktop.control.Drops;
+import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.text.Drops;
-import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
 /** The line of the jotter: what is asked, and the last result. What was asked before unfolds above it. */

@@ -21,18 +21,19 @@ import javafx.scene.layout.VBox;
 import promedio.core.formula.Notation;
 import promedio.core.jotter.Jotted;
 import promedio.core.jotter.Jotting;
+import promedio.core.language.Completion;
 import promedio.core.language.Typeset;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 import promedio.core.vector.Vectors;
+import promedio.desktop.control.Choice;
+import promedio.desktop.control.Drops;
+import promedio.desktop.control.Press;
+import promedio.desktop.control.Ways;
 import promedio.desktop.formula.FormulaView;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.Jots;
 import promedio.desktop.model.SheetFigures;
-import promedio.desktop.reading.Choice;
-import promedio.desktop.text.Drops;
-import promedio.desktop.text.Press;
-import promedio.desktop.text.Ways;
 import promedio.desktop.text.Words;
 
 /** What was asked in the jotter before, over the foot of the paper: each line with its result and what can be done with it. */
@@ -92,7 +93,8 @@ public final class JotterPane extends VBox {
                         new Ways(
                                 line.field(),
                                 false,
-                                () -> Optional.of(model.jotter().names())));
+                                () -> Optional.of(
+                                        Completion.Known.of(model.jotter().names()))));
         model.assignmentProperty().addListener((property, before, now) -> {
             if (before == null || !before.jotter().equals(now.jotter())) {
                 current = -1;

@@ -17,8 +17,8 @@ import javafx.scene.layout.VBox;
 import promedio.core.marking.Explanation;
 import promedio.core.marking.Mark;
 import promedio.core.sentence.Sentence;
+import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
 /** The student's answer to one question, and its mark beside it: a glyph, a word, and what else is to be said below. */

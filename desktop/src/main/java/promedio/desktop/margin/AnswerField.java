@@ -11,7 +11,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.StackPane;
-import promedio.desktop.text.Drops;
+import promedio.desktop.control.Drops;
 import promedio.desktop.text.Words;
 
 /**

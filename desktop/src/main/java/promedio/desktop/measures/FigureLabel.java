@@ -10,7 +10,7 @@ import javafx.geometry.VPos;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
 import javafx.scene.text.Text;
-import promedio.desktop.text.Tip;
+import promedio.desktop.control.Tip;
 
 /**
  * A figure aligned on its decimal mark with the figures above and below, and its unit. Several figures, or words where there

@@ -12,13 +12,13 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import promedio.core.marking.Mark;
+import promedio.desktop.control.Tip;
 import promedio.desktop.formula.FormulaView;
 import promedio.desktop.margin.AnswerBox;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.Margin;
 import promedio.desktop.model.MeasureLine;
 import promedio.desktop.model.SheetFigures;
-import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
 /** One measure: its line, its working when open, and the student's answer beside it in the margin. */

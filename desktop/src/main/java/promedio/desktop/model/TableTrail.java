@@ -35,6 +35,7 @@ public final class TableTrail {
     private DataTable asked;
     private CourseCard askedCard;
     private final Walks walks = new Walks();
+    private final ColumnValues values;
     /** The state looked at: 0 before the first step; −1 for the last there is. */
     private int wanted = -1;
 
@@ -44,6 +45,7 @@ public final class TableTrail {
 
     TableTrail(DeskModel desk) {
         this.desk = desk;
+        values = new ColumnValues(desk);
     }
 
     /**
@@ -92,6 +94,11 @@ public final class TableTrail {
         return tried.getReadOnlyProperty();
     }
 
+    /** The values of the columns of the table that is looked at. */
+    public ColumnValues values() {
+        return values;
+    }
+
     /** Whether steps are being walked. */
     public ReadOnlyBooleanProperty walkingProperty() {
         return walking.getReadOnlyProperty();
@@ -131,6 +138,7 @@ public final class TableTrail {
         walking.set(false);
         trodden.set(null);
         tried.set(null);
+        values.forget();
     }
 
     private void walk(DataTable table, CourseCard card) {
@@ -323,6 +331,14 @@ public final class TableTrail {
         Trodden now = trodden.get();
         if (now != null && now.state().names().contains(column)) {
             desk.inBackground(() -> Offers.of(now.state(), column, rows), done, () -> {});
+        }
+    }
+
+    /** Hands over the steps that fit one value of a column of the table that is looked at, told as it is looked at. */
+    public void offers(String column, String value, Consumer<List<String>> done) {
+        Trodden now = trodden.get();
+        if (now != null && now.state().names().contains(column)) {
+            desk.inBackground(() -> Offers.of(now.state(), column, value), done, () -> {});
         }
     }
 

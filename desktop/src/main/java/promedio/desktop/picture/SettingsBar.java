@@ -17,11 +17,11 @@ import promedio.core.picture.Calling;
 import promedio.core.picture.PictureKind;
 import promedio.core.picture.Setting;
 import promedio.core.sentence.Sentence;
+import promedio.desktop.control.Choice;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.OfColumns;
 import promedio.desktop.model.Sketch;
 import promedio.desktop.model.TableFigures;
-import promedio.desktop.reading.Choice;
 import promedio.desktop.text.Words;
 import promedio.files.picture.Placed;
 

@@ -8,9 +8,9 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import promedio.core.assignment.SampleSheet;
+import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.HowRead;
-import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
 /** How a sample was read from a paste or a file, what was left out, and beside it its other readings, one click each. */

@@ -20,8 +20,8 @@ import promedio.core.data.Summary;
 import promedio.core.data.Table;
 import promedio.core.sentence.Visible;
 import promedio.core.working.FigureText;
+import promedio.desktop.control.Tip;
 import promedio.desktop.model.FileReading;
-import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 import promedio.files.table.TableFile;
 

@@ -17,9 +17,9 @@ import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
+import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.ShelfSummary;
-import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
 /** The samples of the assignment, a card each, and a way to begin another. */

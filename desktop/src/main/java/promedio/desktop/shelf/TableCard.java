@@ -7,7 +7,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import promedio.core.assignment.DataTable;
 import promedio.core.sentence.Visible;
-import promedio.desktop.text.Tip;
+import promedio.desktop.control.Tip;
 import promedio.desktop.text.Words;
 
 /** A data table on the shelf: a ruled card, so that it is told from a sample at a glance. */

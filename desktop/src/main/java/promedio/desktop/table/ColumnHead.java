@@ -13,10 +13,10 @@ import javafx.scene.shape.SVGPath;
 import promedio.core.data.Column;
 import promedio.core.data.ColumnKind;
 import promedio.core.sentence.Visible;
+import promedio.desktop.control.Tip;
 import promedio.desktop.model.RowOrder;
 import promedio.desktop.model.TableFigures;
 import promedio.desktop.shelf.ShelfView;
-import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
 /** The head of a column: its name, kind and unit, and a small picture. A press offers what can be done with the column. */

@@ -11,9 +11,9 @@ import promedio.core.assignment.Link;
 import promedio.core.data.Column;
 import promedio.core.data.Table;
 import promedio.core.sentence.Visible;
+import promedio.desktop.control.Press;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.RowOrder;
-import promedio.desktop.text.Press;
 import promedio.desktop.text.Words;
 
 /** What can be done with a column. */

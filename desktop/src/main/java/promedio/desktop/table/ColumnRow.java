@@ -18,9 +18,9 @@ import promedio.core.data.Column;
 import promedio.core.data.Summary;
 import promedio.core.sentence.Visible;
 import promedio.core.working.FigureText;
+import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.TableFigures;
-import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
 /** A column in a line: what it is called, what is in it, and one press to take it or to count its words. */

@@ -4,17 +4,18 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import javafx.geometry.Pos;
+import javafx.geometry.Side;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import promedio.core.assignment.Link;
 import promedio.core.data.Column;
@@ -23,18 +24,25 @@ import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
 import promedio.core.sentence.Visible;
 import promedio.core.working.FigureText;
+import promedio.desktop.control.Choice;
+import promedio.desktop.control.Press;
+import promedio.desktop.control.ShareBar;
+import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.TableFigures;
-import promedio.desktop.reading.Choice;
 import promedio.desktop.text.Words;
 
-/** How often each word of a column occurs: counts, proportions, percents, and the commonest. */
+/**
+ * How often each word of a column occurs: counts, proportions, percents, and the commonest; a word that is pressed offers the steps that
+ * fit it.
+ */
 public final class CountsPage extends VBox {
     private static final int MOST = 300;
     private static final int LONGEST = 60;
-    private static final double WIDEST_BAR = 240;
+    private static final int LONGEST_STEP = 90;
 
     private final DeskModel model;
+    private final Consumer<String> write;
     private final HBox head = new HBox();
     private final Label sentence = new Label();
     private final CheckBox bySize = new CheckBox(Words.of("counts.by-size"));
@@ -44,11 +52,19 @@ public final class CountsPage extends VBox {
     private Optional<Numerals> numerals = Optional.empty();
 
     private int column;
+    /** The name of the column. */
+    private String of = "";
+
     private long asked;
 
-    /** The page of a desk. */
-    public CountsPage(DeskModel model) {
+    /**
+     * The page of a desk.
+     *
+     * @param write takes a step that was chosen for a word, to be changed or made
+     */
+    public CountsPage(DeskModel model, Consumer<String> write) {
         this.model = model;
+        this.write = write;
         getStyleClass().add("counts-page");
         setId("counts-page");
         head.getStyleClass().add("counts-head");
@@ -77,8 +93,9 @@ public final class CountsPage extends VBox {
         int wanted = model.tables().countedProperty().get();
         column = wanted >= 0 && wanted < figures.size() ? wanted : first(figures);
         Column cells = figures.get(column).column();
-        Label of = new Label(Words.of("counts.head"));
-        of.getStyleClass().add("counts-title");
+        of = cells.name();
+        Label title = new Label(Words.of("counts.head"));
+        title.getStyleClass().add("counts-title");
         Choice<Integer> choice = new Choice<>("counts-column", cells.name(), other -> model.tables()
                 .countedProperty()
                 .set(other));
@@ -95,7 +112,7 @@ public final class CountsPage extends VBox {
                 model.tables().take(column, new Link.All());
             }
         });
-        head.getChildren().setAll(of, choice, take);
+        head.getChildren().setAll(title, choice, take);
         if (inSteps) {
             Label left = new Label(Words.of("counts.in-steps"));
             left.getStyleClass().add("soft");
@@ -158,11 +175,19 @@ public final class CountsPage extends VBox {
                     grid,
                     at,
                     "table-cell",
-                    Visible.line(line.value(), LONGEST),
+                    "",
                     Integer.toString(line.times()),
                     text.carried(share),
                     text.answer(share.times(Exact.of(100))));
-            grid.add(bar(line.times(), most, modes.contains(line.value())), 4, at);
+            grid.add(value(line.value()), 0, at);
+            grid.add(
+                    new ShareBar(
+                            0,
+                            (double) line.times() / most,
+                            "counts-bar",
+                            modes.contains(line.value()) ? "counts-commonest" : "counts-other"),
+                    4,
+                    at);
             at++;
         }
         if (lines.size() > MOST) {
@@ -173,14 +198,21 @@ public final class CountsPage extends VBox {
         scroll.setContent(grid);
     }
 
-    private static StackPane bar(int times, int most, boolean commonest) {
-        Region bar = new Region();
-        bar.getStyleClass().addAll("counts-bar", commonest ? "counts-commonest" : "counts-other");
-        bar.setMinWidth(WIDEST_BAR * times / most);
-        bar.setMaxWidth(WIDEST_BAR * times / most);
-        StackPane place = new StackPane(bar);
-        place.setAlignment(Pos.CENTER_LEFT);
-        return place;
+    /** A word as it stands in the column; pressed, it shows the steps that fit it. */
+    private Hyperlink value(String value) {
+        Hyperlink word = new Hyperlink(Visible.line(value, LONGEST));
+        word.getStyleClass().add("counts-value");
+        Tip.on(word, Words.of("counts.value.tip"));
+        String name = of;
+        word.setOnAction(press -> model.trail().offers(name, value, offers -> {
+            ContextMenu menu = new ContextMenu();
+            offers.forEach(offer -> menu.getItems()
+                    .add(Press.item("offered-step", Visible.line(offer, LONGEST_STEP), () -> write.accept(offer))));
+            if (!offers.isEmpty() && word.getScene() != null) {
+                menu.show(word, Side.BOTTOM, 0, 0);
+            }
+        }));
+        return word;
     }
 
     private static void row(GridPane grid, int line, String style, String... keys) {

@@ -26,7 +26,7 @@ import javafx.scene.layout.StackPane;
 import promedio.core.sentence.Visible;
 import promedio.core.trail.Field;
 import promedio.core.trail.Prepared;
-import promedio.desktop.text.Tip;
+import promedio.desktop.control.Tip;
 import promedio.desktop.text.Words;
 
 /** A table as it is after some steps, to be read; what the last step made is lit: columns that are new, cells that are another. */

@@ -29,13 +29,13 @@ import promedio.core.data.Table;
 import promedio.core.sentence.Visible;
 import promedio.core.trail.Prepared;
 import promedio.core.working.FigureText;
+import promedio.desktop.control.Choice;
+import promedio.desktop.control.Tip;
 import promedio.desktop.model.Along;
 import promedio.desktop.model.CellFigures;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.TableFigures;
 import promedio.desktop.model.TableTrail;
-import promedio.desktop.reading.Choice;
-import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
 /** The data of a table themselves, with the trail at their right; what chosen cells come to stands below. */
@@ -431,6 +431,11 @@ public final class RowsPage extends VBox {
     /** Puts the cursor into the field to find something. */
     public void focusFind() {
         find.requestFocus();
+    }
+
+    /** Writes a step into the line of the next step, to be changed or made. */
+    public void write(String step) {
+        steps.write(step);
     }
 
     /** Puts the cursor where keys go from cell to cell. */

@@ -11,10 +11,10 @@ import javafx.scene.layout.VBox;
 import promedio.core.measure.Catalogue;
 import promedio.core.measure.Measure;
 import promedio.core.sentence.Visible;
+import promedio.desktop.control.Choice;
+import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.SideBySide;
-import promedio.desktop.reading.Choice;
-import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
 /** Measures of the ticked columns beside each other. A figure opens into its working; a measure more is one press away. */

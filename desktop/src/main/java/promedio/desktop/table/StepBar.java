@@ -14,15 +14,16 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import promedio.core.formula.Notation;
+import promedio.core.language.Completion;
 import promedio.core.language.Fault;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 import promedio.core.trail.Step;
+import promedio.desktop.control.Choice;
+import promedio.desktop.control.Ways;
 import promedio.desktop.formula.FormulaView;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.TableTrail;
-import promedio.desktop.reading.Choice;
-import promedio.desktop.text.Ways;
 import promedio.desktop.text.Words;
 
 /**
@@ -62,8 +63,10 @@ final class StepBar extends VBox {
         line.getStyleClass().add("step-line");
         Ways ways = new Ways(field, true, () -> Optional.ofNullable(
                         model.trail().troddenProperty().get())
-                .map(now -> now.state().names()));
+                .map(now -> new Completion.Known(
+                        now.state().names(), asked -> model.trail().values().named(now.state(), asked))));
         ways.setId("step-ways");
+        model.trail().values().countedProperty().addListener((property, before, now) -> ways.show());
         says.setId("step-says");
         says.setWrapText(true);
         says.setMinHeight(USE_PREF_SIZE);

@@ -12,8 +12,8 @@ import promedio.core.sentence.Visible;
 import promedio.core.trail.Field;
 import promedio.core.trail.Prepared;
 import promedio.core.trail.Recoding;
+import promedio.desktop.control.Press;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.text.Press;
 import promedio.desktop.text.Words;
 
 /** What can be done with a column of a table that steps have made: a sample of it, and the steps that fit it. */

@@ -15,11 +15,11 @@ import promedio.core.sentence.Sentence;
 import promedio.core.trail.Prepared;
 import promedio.core.trail.Trail;
 import promedio.core.trail.Walk;
+import promedio.desktop.control.Choice;
+import promedio.desktop.control.Drops;
+import promedio.desktop.control.Press;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.TableTrail;
-import promedio.desktop.reading.Choice;
-import promedio.desktop.text.Drops;
-import promedio.desktop.text.Press;
 import promedio.desktop.text.Words;
 
 /** The steps of a trail as sentences, each with the rows and columns after it; the one that is looked at can be changed. */

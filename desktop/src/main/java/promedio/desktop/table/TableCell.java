@@ -2,7 +2,7 @@ package promedio.desktop.table;
 
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
-import promedio.desktop.text.Tip;
+import promedio.desktop.control.Tip;
 
 /** A cell of a data table, as it is written. */
 final class TableCell extends Label {

@@ -12,9 +12,9 @@ import promedio.core.assignment.DataTable;
 import promedio.core.data.PointedOut;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
+import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.TableFigures;
-import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
 /** The margin of a table: how it was read, what was changed by hand, and what should be looked at; each change can be taken back. */

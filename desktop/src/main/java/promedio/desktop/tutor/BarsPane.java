@@ -5,13 +5,13 @@ import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import promedio.core.answers.MarkedSet;
 import promedio.core.answers.QuestionNames;
 import promedio.core.sentence.Visible;
+import promedio.desktop.control.ShareBar;
+import promedio.desktop.control.Tip;
 import promedio.desktop.model.Classwork;
-import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
 /** What went wrong how often, with the students named, and which questions were hard. */
@@ -19,7 +19,6 @@ final class BarsPane extends VBox {
     private static final int MOST = 12;
     private static final int MOST_NAMED = 4;
     private static final int LONGEST = 24;
-    private static final double LONGEST_BAR_EMS = 8;
 
     private final Classwork work;
 
@@ -89,10 +88,7 @@ final class BarsPane extends VBox {
         Label label = new Label(name);
         label.getStyleClass().add("bar-name");
         Tip.whenCut(label);
-        Region bar = new Region();
-        bar.getStyleClass().addAll("answers-bar", style);
-        bar.setStyle(
-                "-fx-min-width: " + LONGEST_BAR_EMS * share + "em; -fx-max-width: " + LONGEST_BAR_EMS * share + "em;");
+        ShareBar bar = new ShareBar(0, share, "answers-bar", style);
         Label many = soft(count);
         many.setMinWidth(USE_PREF_SIZE);
         HBox line = new HBox(bar, many);

@@ -26,10 +26,10 @@ import promedio.core.assignment.Task;
 import promedio.core.measure.Catalogue;
 import promedio.core.measure.Measure;
 import promedio.core.sentence.Visible;
+import promedio.desktop.control.Choice;
+import promedio.desktop.control.Tip;
 import promedio.desktop.model.Classwork;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.reading.Choice;
-import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
 /** What is asked: the questions in the tutor’s words, the card as it is set, and the assignment as students get it. */

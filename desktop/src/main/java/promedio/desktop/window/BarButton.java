@@ -4,7 +4,7 @@ import javafx.beans.binding.Bindings;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.scene.control.Button;
 import javafx.scene.layout.Region;
-import promedio.desktop.text.Tip;
+import promedio.desktop.control.Tip;
 import promedio.desktop.text.Words;
 
 /** A button of the bar or the foot, whose words and tip stand in the bundle under its key. */

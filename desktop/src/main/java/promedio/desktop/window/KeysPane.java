@@ -8,7 +8,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import promedio.desktop.text.Tip;
+import promedio.desktop.control.Tip;
 import promedio.desktop.text.Words;
 
 /** Every action that has a key, on one page. */

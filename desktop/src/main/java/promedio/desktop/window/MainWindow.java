@@ -20,6 +20,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import promedio.desktop.card.CardPane;
+import promedio.desktop.control.Tip;
 import promedio.desktop.jotter.JotterLine;
 import promedio.desktop.jotter.JotterPane;
 import promedio.desktop.line.LineView;
@@ -30,7 +31,6 @@ import promedio.desktop.model.MeasuresText;
 import promedio.desktop.model.SheetFigures;
 import promedio.desktop.reading.Pasteboard;
 import promedio.desktop.shelf.ShelfView;
-import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 import promedio.desktop.theme.Theme;
 

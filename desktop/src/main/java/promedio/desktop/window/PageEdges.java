@@ -11,8 +11,8 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.text.Tip;
 import promedio.desktop.text.Words;
 
 /** The edges of the pages, to turn to one, and the head of the margin. */

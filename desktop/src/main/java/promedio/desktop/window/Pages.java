@@ -46,7 +46,7 @@ final class Pages extends StackPane {
         rows = new Late<>(this, () -> new RowsPage(model, files));
         columns = new Late<>(this, () -> new ColumnsPage(model, rows.get()));
         groups = new Late<>(this, () -> new GroupsPage(model));
-        counts = new Late<>(this, () -> new CountsPage(model));
+        counts = new Late<>(this, () -> new CountsPage(model, this::writeStep));
         tutor = new Late<>(this, () -> new TutorPage(model, files));
         picture = new Late<>(this, () -> new PicturePage(model, files));
         compare = new Late<>(this, () -> new ComparePage(model, files));
@@ -110,6 +110,11 @@ final class Pages extends StackPane {
         if (typing && entries.isShown()) {
             entries.get().typeOn(start.get().handOver());
         }
+    }
+
+    private void writeStep(String step) {
+        model.looking().tablePageProperty().set(DeskModel.TablePage.ROWS);
+        rows.get().write(step);
     }
 
     /** Lists the assignments last used. */

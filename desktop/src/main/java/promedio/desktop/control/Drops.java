@@ -1,4 +1,4 @@
-package promedio.desktop.text;
+package promedio.desktop.control;
 
 import java.util.function.Consumer;
 import javafx.scene.Node;

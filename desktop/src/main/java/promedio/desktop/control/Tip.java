@@ -1,4 +1,4 @@
-package promedio.desktop.text;
+package promedio.desktop.control;
 
 import javafx.beans.binding.StringExpression;
 import javafx.beans.property.ReadOnlyStringWrapper;

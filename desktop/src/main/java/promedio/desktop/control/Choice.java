@@ -1,4 +1,4 @@
-package promedio.desktop.reading;
+package promedio.desktop.control;
 
 import java.util.LinkedHashMap;
 import java.util.Map;

@@ -1,9 +1,10 @@
-package promedio.desktop.text;
+package promedio.desktop.control;
 
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.layout.Region;
+import promedio.desktop.text.Words;
 
 /** Words that do something when they are pressed, in a page or in a menu. */
 public final class Press {

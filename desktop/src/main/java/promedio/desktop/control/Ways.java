@@ -1,4 +1,4 @@
-package promedio.desktop.text;
+package promedio.desktop.control;
 
 import java.util.List;
 import java.util.Optional;
@@ -9,21 +9,24 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import promedio.core.language.Completion;
+import promedio.core.sentence.Visible;
 
 /** How a line of the language that is being written can go on: words to press, the first of them taken by Tab. */
 public final class Ways extends FlowPane {
+    private static final int LONGEST = 40;
+
     private final TextField field;
     private final boolean step;
-    private final Supplier<Optional<List<String>>> names;
+    private final Supplier<Optional<Completion.Known>> names;
     private List<Completion.Way> known = List.of();
 
     /**
      * Ways for a field.
      *
      * @param step whether a step is written, or else a formula
-     * @param names the names there are; empty while nothing can be written
+     * @param names what can be named; empty while nothing can be written
      */
-    public Ways(TextField field, boolean step, Supplier<Optional<List<String>>> names) {
+    public Ways(TextField field, boolean step, Supplier<Optional<Completion.Known>> names) {
         this.field = field;
         this.step = step;
         this.names = names;
@@ -45,9 +48,10 @@ public final class Ways extends FlowPane {
         }
     }
 
-    private void show() {
+    /** Shows them anew, since there is more to be named. */
+    public void show() {
         boolean atEnd = field.getCaretPosition() >= field.getLength();
-        Optional<List<String>> some = field.isFocused() && atEnd ? names.get() : Optional.empty();
+        Optional<Completion.Known> some = field.isFocused() && atEnd ? names.get() : Optional.empty();
         try {
             known = some.map(all -> Completion.of(field.getText(), step, all)).orElse(List.of());
         } catch (RuntimeException none) {
@@ -60,7 +64,7 @@ public final class Ways extends FlowPane {
     }
 
     private Hyperlink link(Completion.Way way) {
-        Hyperlink link = new Hyperlink(way.word());
+        Hyperlink link = new Hyperlink(Visible.line(way.word(), LONGEST));
         link.setFocusTraversable(false);
         link.getStyleClass().add("way");
         link.setOnMousePressed(press -> {

@@ -1,0 +1,2 @@
+/** Parts that several pages are made of: words to press, choices in a sentence, ways to go on, bars. */
+package promedio.desktop.control;
