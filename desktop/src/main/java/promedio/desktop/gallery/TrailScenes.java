@@ -1,5 +1,9 @@
 package promedio.desktop.gallery;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -9,6 +13,8 @@ import javafx.scene.control.Hyperlink;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.stage.Window;
+import promedio.core.assignment.Assignment;
+import promedio.desktop.demo.DemoLog;
 import promedio.desktop.model.Breakdown;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.OfColumns;
@@ -20,6 +26,7 @@ final class TrailScenes {
     private final MainWindow window;
     private final DeskModel model;
     private final List<Scenes.Shot> shots = new ArrayList<>();
+    private Path folder;
 
     TrailScenes(MainWindow window) {
         this.window = window;
@@ -63,7 +70,53 @@ final class TrailScenes {
             window.setTextSize(150);
         });
         shot("trail-left", () -> window.setTextSize(100));
+        again();
         return shots;
+    }
+
+    /** The log prepared to minutes by kind and bench, the steps saved, and run on the files of another season. */
+    private void again() {
+        shot("again-read", () -> {
+            model.show(Assignment.EMPTY, null);
+            model.filing().typeFile(logs().get(0));
+        });
+        shot("again-taken", model::takeColumns);
+        shot("again-table", () -> model.select("t1"));
+        shot("again-prepared", () -> DemoLog.STEPS.forEach(model.trail()::add));
+        shot("again-saved", () -> model.trailFiling().save(logs().get(0).resolveSibling("minutes by kind.trail")));
+        shot("again-run", () -> model.trailFiling().runOn(logs().get(1)));
+        shot("again-unfit", () -> model.trailFiling().runOn(otherwise(logs().get(1))));
+        shot("again-both", () -> {
+            model.select("t2");
+            model.contrast().with(model.assignment().tables().get(0));
+        });
+        shot("again-left", () -> {
+            model.contrast().close();
+            model.select("t1");
+        });
+        shot("values-offered", () -> write("keep rows where Kind = "));
+    }
+
+    private List<Path> logs() {
+        try {
+            if (folder == null) {
+                folder = Files.createTempDirectory("promedio");
+            }
+            return DemoLog.write(folder);
+        } catch (IOException full) {
+            throw new UncheckedIOException(full);
+        }
+    }
+
+    /** The same file from somebody who calls a column otherwise. */
+    private static Path otherwise(Path log) {
+        try {
+            return Files.writeString(
+                    log.resolveSibling("repair-cafe-log-next-town.csv"),
+                    Files.readString(log).replace(";Bench;", ";Table;"));
+        } catch (IOException full) {
+            throw new UncheckedIOException(full);
+        }
     }
 
     private void tools() {
@@ -134,6 +187,13 @@ final class TrailScenes {
         });
         shot("trail-columns", () -> model.looking().tablePageProperty().set(DeskModel.TablePage.COLUMNS));
         shot("trail-counts", () -> model.looking().tablePageProperty().set(DeskModel.TablePage.COUNTS));
+        shots.add(new Scenes.Shot(
+                "trail-counts-steps",
+                () -> ((Hyperlink) window.scene().lookup(".counts-value")).fire(),
+                () -> List.copyOf(Window.getWindows()).stream()
+                        .filter(ContextMenu.class::isInstance)
+                        .forEach(Window::hide),
+                true));
         shot("trail-picture", () -> {
             model.looking().tablePageProperty().set(DeskModel.TablePage.PICTURES);
             model.drawings().choose(new OfColumns(4, -1, 8));

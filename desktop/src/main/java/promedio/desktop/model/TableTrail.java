@@ -226,16 +226,22 @@ public final class TableTrail {
         });
     }
 
-    /** Adds a step behind the one that is looked at, and looks at it. */
+    /** Adds a step behind the one that is looked at, or is about to be, and looks at it. */
     public void add(String text) {
-        Trodden now = trodden.get();
-        int place = now == null ? 0 : now.looked();
         tried.set(null);
         change(lines -> {
-            lines.add(Math.min(place, lines.size()), Trail.Line.of(text));
+            int place = Math.min(place(lines.size()), lines.size());
+            lines.add(place, Trail.Line.of(text));
             wanted = place + 1 == lines.size() ? -1 : place + 1;
             return lines;
         });
+    }
+
+    /** Where the next step belongs; steps that are still being walked count, though what they make is not seen yet. */
+    private int place(int steps) {
+        Trodden now = trodden.get();
+        boolean walked = now != null && desk.tables().chosen().equals(Optional.of(now.table()));
+        return walked ? now.looked() : wanted < 0 ? steps : wanted;
     }
 
     /** Writes another sentence into a step, told by its place from 0. */

@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.DataTable;
 import promedio.core.sentence.Visible;
@@ -49,6 +50,7 @@ public final class FileActions implements FileWays, TutorWays, PictureWays, Trai
     /** Where the assignments last used are remembered. */
     public void setRecents(Recents kept) {
         recents = kept;
+        kept.list().stream().map(Path::getParent).findFirst().ifPresent(picker::near);
     }
 
     @Override
@@ -73,9 +75,9 @@ public final class FileActions implements FileWays, TutorWays, PictureWays, Trai
         try {
             Path folder = Files.createTempDirectory("promedio");
             folder.toFile().deleteOnExit();
-            Path log = DemoLog.write(folder);
-            log.toFile().deleteOnExit();
-            take(log);
+            List<Path> logs = DemoLog.write(folder);
+            logs.forEach(log -> log.toFile().deleteOnExit());
+            take(logs.get(0));
         } catch (IOException full) {
             model.say(Words.of("message.log", full.getMessage()));
         }
@@ -96,6 +98,7 @@ public final class FileActions implements FileWays, TutorWays, PictureWays, Trai
 
     @Override
     public void take(Path file) {
+        Optional.ofNullable(file.toAbsolutePath().getParent()).ifPresent(picker::near);
         boolean answers =
                 model.classwork().openProperty().get() && !file.toString().endsWith(AssignmentFile.ENDING);
         if (answers) {
@@ -223,7 +226,7 @@ public final class FileActions implements FileWays, TutorWays, PictureWays, Trai
 
     @Override
     public void runTrail() {
-        picker.answers().ifPresent(model.trailFiling()::runOn);
+        picker.data().ifPresent(model.trailFiling()::runOn);
     }
 
     @Override

@@ -145,7 +145,7 @@ class LegibleWindowTest extends OpenWindow {
     /** Puts the log of the demo on the shelf. */
     private static void table() {
         try {
-            Path log = DemoLog.write(Files.createTempDirectory("log"));
+            Path log = DemoLog.write(Files.createTempDirectory("log")).get(0);
             onWindow(() -> {
                 desk.show(Assignment.EMPTY, null);
                 desk.filing().typeFile(log);

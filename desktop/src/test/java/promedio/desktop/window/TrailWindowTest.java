@@ -7,6 +7,7 @@ import static org.mockito.Mockito.when;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.input.KeyCode;
@@ -55,6 +56,36 @@ class TrailWindowTest extends LogWindow {
         assertThat(words()).contains("2 rows × 3 columns  5 rows fewer", "Elm", "Oak");
         press(KeyCode.CONTROL, KeyCode.Z);
         eventually(() -> trodden().table().trail().steps().size() == 1);
+    }
+
+    @Test
+    void values_complete_a_step_and_a_step_fits_what_was_counted(@TempDir Path folder) throws Exception {
+        open(folder);
+        click("#step-field");
+        robot.write("keep rows where Bench = ", 0);
+        eventually(() -> words().containsAll(List.of("\"Oak\"", "\"Elm\"")));
+        robot.write("e", 0);
+        eventually(() -> !words().contains("\"Oak\""));
+        press(KeyCode.TAB);
+        press(KeyCode.ENTER);
+        eventually(() -> trodden().state().rows() == 5);
+        press(KeyCode.CONTROL, KeyCode.DIGIT3);
+        eventually(() -> isShown(window.scene().lookup(".counts-value")));
+        click(".counts-value");
+        press(KeyCode.DOWN);
+        press(KeyCode.ENTER);
+        eventually(() -> words().stream().anyMatch(word -> word.startsWith("Enter makes it: ")));
+        press(KeyCode.ENTER);
+        eventually(() -> trodden().table().trail().steps().size() == 2);
+        assertThat(onWindow(() -> trodden().table().trail().steps().get(1).text()))
+                .isEqualTo("leave out rows where Item = \"radio\"");
+        // Steps that come faster than they are walked stand in the order in which they came.
+        onWindow(() -> {
+            desk.trail().add("work out a = 1");
+            desk.trail().add("work out b = a + 1");
+            return null;
+        });
+        eventually(() -> trodden().state().names().equals(List.of("Item", "Minutes", "Bench", "a", "b")));
     }
 
     @Test
@@ -194,7 +225,7 @@ class TrailWindowTest extends LogWindow {
         assertThat(Trail.read(Files.readString(trail)).steps()).hasSize(2);
         Path may = Files.writeString(
                 folder.resolve("may.csv"), LOG.replace("45", "10").replace("Bench", "Place"));
-        when(picker.answers()).thenReturn(Optional.of(may));
+        when(picker.data()).thenReturn(Optional.of(may));
         click("#trail-run");
         eventually(() -> desk.assignment().tables().size() == 2
                 && trodden() != null
@@ -202,7 +233,7 @@ class TrailWindowTest extends LogWindow {
         assertThat(words()).contains("There is no column “Bench”.");
         // Parted otherwise than the first file was, and yet the same columns.
         Path june = Files.writeString(folder.resolve("june.csv"), LOG.replace(',', ';'));
-        when(picker.answers()).thenReturn(Optional.of(june));
+        when(picker.data()).thenReturn(Optional.of(june));
         onWindow(() -> {
             desk.select(desk.assignment().tables().get(0).id());
             return null;
