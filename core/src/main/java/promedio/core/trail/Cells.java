@@ -1,13 +1,16 @@
 package promedio.core.trail;
 
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import promedio.core.language.Fault;
 import promedio.core.language.Told;
 import promedio.core.sentence.Sentence;
+import promedio.core.sentence.Visible;
 import promedio.core.vector.Kind;
 import promedio.core.vector.Numbers;
 import promedio.core.vector.Register;
@@ -17,6 +20,9 @@ import promedio.core.vector.Vector;
 
 /** Replaces cells of a column, and gives names to its values. */
 final class Cells {
+    private static final int MOST_TOLD = 5;
+    private static final int LONGEST_TOLD = 30;
+
     private Cells() {}
 
     private static Optional<Kind> kind(Step.Cell cell) {
@@ -98,6 +104,13 @@ final class Cells {
             told.count("told.nothing-replaced.", rows, field.name());
             return field;
         }
+        for (int i = 0; i < times.length; i++) {
+            told.count(
+                    "told.not-there.",
+                    times[i] == 0 ? 1 : 0,
+                    field.name(),
+                    shown(step.replacements().get(i).of()));
+        }
         Texts.Builder others = new Texts.Builder(rows);
         for (int row = 0; row < rows; row++) {
             if (which[row] >= 0 || field.others().isMissing(row)) {
@@ -162,6 +175,24 @@ final class Cells {
         }
     }
 
+    /** A cell as it is spoken of. */
+    private static Object shown(Step.Cell cell) {
+        return cell instanceof Step.NumberCell number
+                ? number.value()
+                : text(cell)
+                        .<Object>map(text -> "“" + Visible.line(text, LONGEST_TOLD) + "”")
+                        .orElse("missing");
+    }
+
+    /** Some values, of many the first. */
+    private static String some(Collection<String> values) {
+        String first = values.stream()
+                .limit(MOST_TOLD)
+                .map(value -> Visible.line(value, LONGEST_TOLD))
+                .collect(Collectors.joining(", "));
+        return values.size() > MOST_TOLD ? first + ", …" : first;
+    }
+
     private static Optional<String> text(Step.Cell cell) {
         return cell instanceof Step.TextCell text
                 ? Optional.of(text.text())
@@ -180,7 +211,7 @@ final class Cells {
         int rows = field.vector().size();
         Texts.Builder builder = new Texts.Builder(rows);
         Register register = new Register();
-        Map<String, Long> unnamed = new HashMap<>();
+        Map<String, Long> unnamed = new LinkedHashMap<>();
         for (int row = 0; row < rows; row++) {
             String name = null;
             for (int i = 0; i < step.names().size() && name == null; i++) {
@@ -200,7 +231,8 @@ final class Cells {
         }
         told.count(
                 "told.unnamed.",
-                unnamed.values().stream().mapToLong(Long::longValue).sum());
+                unnamed.values().stream().mapToLong(Long::longValue).sum(),
+                some(unnamed.keySet()));
         return Field.of(field.name(), "", builder.build().ordered(order));
     }
 }

@@ -127,6 +127,18 @@ public final class RunCommand implements Callable<Integer> {
         }
         if (json) {
             out.println(Visible.json(json(walk)));
+        } else {
+            tell(walk);
+        }
+    }
+
+    /** What is to be told of the steps, beside the table: it must not be lost where nobody asks for JSON. */
+    private void tell(Walk walk) {
+        for (int i = 0; i < walk.told().size(); i++) {
+            for (Sentence told : walk.told().get(i)) {
+                Sentence line = Sentence.of("step.fault", i + 1, told);
+                spec.commandLine().getErr().println(Visible.line(line.toString()));
+            }
         }
     }
 

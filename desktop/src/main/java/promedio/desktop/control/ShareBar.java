@@ -26,7 +26,7 @@ public final class ShareBar extends Region {
     protected void layoutChildren() {
         double left = snapPositionX(from * getWidth());
         double right = snapPositionX(to * getWidth());
-        double high = snapSizeY(bar.prefHeight(-1));
+        double high = snapSizeY(bar.minHeight(-1));
         bar.resizeRelocate(left, (getHeight() - high) / 2, Math.max(1, right - left), high);
     }
 }

@@ -86,14 +86,7 @@ final class TrailScenes {
         shot("again-saved", () -> model.trailFiling().save(logs().get(0).resolveSibling("minutes by kind.trail")));
         shot("again-run", () -> model.trailFiling().runOn(logs().get(1)));
         shot("again-unfit", () -> model.trailFiling().runOn(otherwise(logs().get(1))));
-        shot("again-both", () -> {
-            model.select("t2");
-            model.contrast().with(model.assignment().tables().get(0));
-        });
-        shot("again-left", () -> {
-            model.contrast().close();
-            model.select("t1");
-        });
+        shot("again-left", () -> model.select("t1"));
         shot("values-offered", () -> write("keep rows where Kind = "));
     }
 

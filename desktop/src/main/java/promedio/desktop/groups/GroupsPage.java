@@ -3,8 +3,6 @@ package promedio.desktop.groups;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import javafx.application.Platform;
-import javafx.beans.Observable;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.geometry.Side;
@@ -41,7 +39,6 @@ public final class GroupsPage extends HBox {
     private static final double LEAST_EMS = 36;
 
     private static final double ROOM_EMS = 6;
-    private static final double ZONE_ROOM = 10;
     private static final double BOX_EMS = 1.15;
 
     private final DeskModel model;
@@ -217,9 +214,7 @@ public final class GroupsPage extends HBox {
         HBox zone = new HBox(name, chips);
         zone.setId(id);
         // What has no room beside each other gets a line of its own, and the zone is as high.
-        Runnable fit = () -> zone.setMinHeight(chips.prefHeight(chips.getWidth()) + ZONE_ROOM);
-        chips.widthProperty().addListener((property, before, now) -> fit.run());
-        chips.getChildren().addListener((Observable changed) -> Platform.runLater(fit));
+        zone.setMinHeight(USE_PREF_SIZE);
         zone.setAlignment(Pos.CENTER_LEFT);
         zone.getStyleClass().add("groups-zone");
         zone.setOnDragOver(over -> {

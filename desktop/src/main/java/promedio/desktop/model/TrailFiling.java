@@ -136,8 +136,10 @@ public final class TrailFiling {
                         },
                         kept -> {
                             desk.say(kept.why());
-                            kept.original()
-                                    .ifPresent(original -> desk.tables().add(nameOf(file), original, table.trail()));
+                            kept.original().ifPresent(original -> {
+                                desk.tables().add(nameOf(file), original, table.trail());
+                                desk.say(Words.of("trail.ran", file.getFileName()));
+                            });
                         },
                         () -> {}));
     }

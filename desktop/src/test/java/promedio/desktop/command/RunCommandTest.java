@@ -72,8 +72,15 @@ class RunCommandTest {
                 reading: skip 1, delimiter semicolon, decimal-mark comma, missing "n/a", missing Minutes "-99"
                 work out Third = Minutes / 3
                 join with 'items.csv' by Item
+                replace in Minutes: 12.5 with 12.5, "12 h" with 12
                 """);
-        assertThat(run.err()).isEmpty();
+        assertThat(run.err().lines())
+                .as("what a step tells is not lost beside the table")
+                .containsExactly(
+                        "Step 2: 1 row has no partner: its new cells are missing.",
+                        "Step 2: 1 row has no value of Item: its new cells are missing.",
+                        "Step 3: 1 cell of Minutes was replaced.",
+                        "Step 3: Minutes has no “12 h”: nothing was replaced by that.");
         assertThat(run.status()).isZero();
         assertThat(run.out())
                 .isEqualTo(
