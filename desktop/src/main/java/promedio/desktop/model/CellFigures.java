@@ -1,9 +1,9 @@
 package promedio.desktop.model;
 
 import java.math.BigDecimal;
+import java.util.List;
 import java.util.Optional;
 import promedio.core.data.Column;
-import promedio.core.data.Table;
 import promedio.core.number.Exact;
 
 /**
@@ -18,15 +18,14 @@ import promedio.core.number.Exact;
  */
 public record CellFigures(
         long cells, long numbers, long missing, Exact sum, Optional<Exact> least, Optional<Exact> largest) {
-    /** Some rows of some neighbouring columns, by their places in the table. */
-    public static CellFigures of(Table table, int[] rows, int firstColumn, int lastColumn) {
+    /** Some rows of some columns. */
+    public static CellFigures of(List<Column> columns, int[] rows) {
         BigDecimal sum = BigDecimal.ZERO;
         BigDecimal least = null;
         BigDecimal largest = null;
         long numbers = 0;
         long missing = 0;
-        for (int column = firstColumn; column <= lastColumn; column++) {
-            Column cells = table.columns().get(column);
+        for (Column cells : columns) {
             for (int row : rows) {
                 if (cells.isMissing(row)) {
                     missing++;
@@ -43,7 +42,7 @@ public record CellFigures(
                 }
             }
         }
-        long all = (long) rows.length * (lastColumn - firstColumn + 1);
+        long all = (long) rows.length * columns.size();
         return new CellFigures(
                 all,
                 numbers,

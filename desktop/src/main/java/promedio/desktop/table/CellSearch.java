@@ -2,7 +2,6 @@ package promedio.desktop.table;
 
 import java.util.Locale;
 import java.util.OptionalLong;
-import promedio.core.data.Table;
 
 /** Finds cells by what stands in them. */
 final class CellSearch {
@@ -14,13 +13,13 @@ final class CellSearch {
      * @param from the cell to begin behind: its row times the number of columns, and its column; −1 for the beginning
      * @return the cell, counted likewise
      */
-    static OptionalLong next(Table table, String text, long from) {
+    static OptionalLong next(ColumnLayout.Cells cells, String text, long from) {
         String wanted = text.strip().toLowerCase(Locale.ROOT);
-        int columns = table.columns().size();
-        long all = (long) table.rows() * columns;
+        int columns = cells.columns();
+        long all = (long) cells.rows() * columns;
         for (long i = 1; i <= all; i++) {
             long place = (from + i) % all;
-            String cell = table.columns().get((int) (place % columns)).entries().text((int) (place / columns));
+            String cell = cells.text((int) (place / columns), (int) (place % columns));
             if (cell.toLowerCase(Locale.ROOT).contains(wanted)) {
                 return OptionalLong.of(place);
             }

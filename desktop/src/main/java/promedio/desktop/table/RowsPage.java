@@ -6,10 +6,8 @@ import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.geometry.Side;
-import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
@@ -25,8 +23,8 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import promedio.core.assignment.Link;
 import promedio.core.course.CourseCard;
-import promedio.core.data.Table;
 import promedio.core.sentence.Visible;
+import promedio.core.trail.Field;
 import promedio.core.trail.Prepared;
 import promedio.core.working.FigureText;
 import promedio.desktop.control.Choice;
@@ -52,6 +50,7 @@ public final class RowsPage extends VBox {
     private final TextField find = new TextField();
     private final TextField row = new TextField();
     private final Label chosen = new Label();
+    private final Label keys = new Label();
     private final Hyperlink sample = link("table.chosen.sample", this::take);
     private final Hyperlink out = link("table.chosen.out", this::leaveOut);
     private final Hyperlink lost = link("prepared.lost", this::turnLost);
@@ -77,17 +76,19 @@ public final class RowsPage extends VBox {
         steps = new StepBar(model);
         trail = new TrailPane(model, grid, new StepsList(model, steps, ways));
         getStyleClass().add("rows-page");
-        grid.onChosen(this::showChosen);
+        for (CellsGrid<?> one : List.of(grid, prepared)) {
+            one.onChosen(this::showChosen);
+            one.onMenu(this::offerSteps);
+        }
         VBox.setVgrow(grid, Priority.ALWAYS);
         HBox.setHgrow(grid, Priority.ALWAYS);
-        prepared.onColumn(steps::offer);
         StepTools tools = new StepTools(model, steps);
         stepMenu = new StepMenu(model, steps, tools);
         prepared.onHead(stepMenu::show);
         grid.onSteps(stepMenu);
         LexiconPane lexicon = new LexiconPane(steps::write);
         steps.onLexicon(lexicon::toggle);
-        StackPane shown = new StackPane(grid, prepared, new ContrastPane(model), lexicon);
+        StackPane shown = new StackPane(grid, prepared.withNotice(), new ContrastPane(model), lexicon);
         HBox.setHgrow(shown, Priority.ALWAYS);
         VBox.setVgrow(shown, Priority.ALWAYS);
         VBox left = new VBox(shown, tools, steps, foot());
@@ -111,8 +112,6 @@ public final class RowsPage extends VBox {
             showPrepared();
         });
         model.trail().triedProperty().addListener((property, before, now) -> showPrepared());
-        // Rows and columns are as large as the text.
-        facts.fontProperty().addListener((property, before, now) -> Platform.runLater(this::showPrepared));
         show();
         showPrepared();
     }
@@ -125,10 +124,8 @@ public final class RowsPage extends VBox {
         boolean other = trodden != null && (would.isPresent() || !trodden.isOriginal());
         prepared.setVisible(other);
         grid.setVisible(!other);
-        for (Node of : List.of(along, find, row, foot)) {
-            of.setVisible(!other);
-            of.setManaged(!other);
-        }
+        along.setVisible(!other);
+        along.setManaged(!other);
         showFacts(other ? would.or(() -> Optional.of(trodden.state())) : Optional.empty());
         Optional<BitSet> rowsLost = other && would.isEmpty() ? lost(trodden) : Optional.empty();
         lost.setVisible(rowsLost.isPresent());
@@ -140,18 +137,25 @@ public final class RowsPage extends VBox {
             prepared.show(
                     trodden.walk().states().get(trodden.looked() - 1),
                     rowsLost.orElseThrow(),
-                    trodden.table().original().read().decimalMark(),
-                    facts.getFont().getSize());
+                    trodden.table().original().read().decimalMark());
         } else if (other) {
             prepared.show(
                     would.orElseGet(trodden::state),
-                    Optional.of(
-                            would.isPresent()
-                                    ? tried.before()
-                                    : trodden.walk().states().get(trodden.looked() - 1)),
-                    trodden.table().original().read().decimalMark(),
-                    facts.getFont().getSize());
+                    would.isPresent() ? tried.before() : trodden.walk().states().get(trodden.looked() - 1),
+                    trodden.table().original().read().decimalMark());
         }
+        showChosen();
+    }
+
+    /** The grid that is seen. */
+    private CellsGrid<?> seen() {
+        return prepared.isVisible() ? prepared : grid;
+    }
+
+    /** The table that is seen is one that steps have made, all of it, and none that is only tried. */
+    private boolean isOfSteps() {
+        TableTrail.Trodden trodden = model.trail().troddenProperty().get();
+        return prepared.isVisible() && trodden != null && prepared.shown() == trodden.state();
     }
 
     /** The rows that the step which is looked at has taken away. */
@@ -223,7 +227,6 @@ public final class RowsPage extends VBox {
         sample.setId("take-chosen");
         sample.managedProperty().bind(sample.visibleProperty());
         out.setId("leave-out-chosen");
-        Label keys = new Label(Words.of("table.keys"));
         keys.getStyleClass().add("soft");
         keys.setMinWidth(0);
         Tip.whenCut(keys);
@@ -285,12 +288,15 @@ public final class RowsPage extends VBox {
     }
 
     private void showChosen() {
-        CellChoice choice = grid.choice();
+        CellChoice choice = seen().choice();
         TableFigures figures = figures();
         boolean some = figures != null && !choice.isEmpty();
-        sample.setVisible(some && choice.left() == choice.right() && choice.bottom() > choice.top());
-        out.setVisible(some);
-        fits.setVisible(some && choice.left() == choice.right());
+        boolean read = some && !prepared.isVisible();
+        sample.setVisible(read && choice.left() == choice.right() && choice.bottom() > choice.top());
+        out.setVisible(read);
+        fits.setVisible((read || some && isOfSteps()) && choice.left() == choice.right());
+        keys.setText(Words.of(prepared.isVisible() ? "prepared.keys" : "table.keys"));
+        long mine = ++asked;
         if (!some) {
             chosen.setText("");
             return;
@@ -299,17 +305,23 @@ public final class RowsPage extends VBox {
                 isOut(figures)
                         ? "table.chosen.take"
                         : choice.bottom() > choice.top() ? "table.chosen.out" : "table.chosen.out.one"));
-        long mine = ++asked;
-        int[] rows = grid.chosenRows();
+        int[] rows = seen().chosenRows();
         int left = choice.left();
-        int right = choice.right();
-        boolean few = (long) rows.length * (right - left + 1) < 2_000;
+        int right = choice.right() + 1;
+        boolean few = read && (long) rows.length * (right - left) < 2_000;
         if (few) {
-            chosen.setText(text(CellFigures.of(figures.all(), rows, left, right)));
+            chosen.setText(text(CellFigures.of(figures.all().columns().subList(left, right), rows)));
         } else {
+            Prepared made = prepared.shown();
             chosen.setText(Words.of("table.chosen.counting"));
             model.inBackground(
-                    () -> CellFigures.of(figures.all(), rows, left, right),
+                    () -> CellFigures.of(
+                            read
+                                    ? figures.all().columns().subList(left, right)
+                                    : made.fields().subList(left, right).stream()
+                                            .map(Field::column)
+                                            .toList(),
+                            rows),
                     found -> {
                         if (mine == asked) {
                             chosen.setText(text(found));
@@ -320,8 +332,9 @@ public final class RowsPage extends VBox {
     }
 
     private boolean isOut(TableFigures figures) {
-        return Arrays.stream(grid.chosenRows())
-                .allMatch(row -> figures.table().off().contains(row));
+        return !prepared.isVisible()
+                && Arrays.stream(grid.chosenRows())
+                        .allMatch(row -> figures.table().off().contains(row));
     }
 
     private String text(CellFigures found) {
@@ -350,15 +363,26 @@ public final class RowsPage extends VBox {
 
     /** Shows the steps that fit the chosen cells. */
     private void offerSteps() {
-        int[] rows = Arrays.stream(grid.chosenRows())
-                .filter(row -> !figures().table().off().contains(row))
-                .map(row -> row - figures().table().off().headSet(row).size())
-                .toArray();
-        String column = figures().all().columns().get(grid.choice().left()).name();
+        if (!fits.isVisible()) {
+            return;
+        }
+        CellsGrid<?> of = seen();
+        int[] rows = of.chosenRows();
+        String column;
+        if (of == grid) {
+            rows = Arrays.stream(rows)
+                    .filter(row -> !figures().table().off().contains(row))
+                    .map(row -> row - figures().table().off().headSet(row).size())
+                    .toArray();
+            column = figures().all().columns().get(of.choice().left()).name();
+        } else {
+            column = prepared.shown().fields().get(of.choice().left()).name();
+        }
         model.trail().offers(column, rows, offers -> {
             ContextMenu menu = new ContextMenu();
             menu.getItems().setAll(stepMenu.offered(offers));
-            menu.show(fits, Side.TOP, 0, 0);
+            of.cell()
+                    .ifPresentOrElse(cell -> menu.show(cell, Side.BOTTOM, 0, 0), () -> menu.show(fits, Side.TOP, 0, 0));
         });
     }
 
@@ -369,9 +393,9 @@ public final class RowsPage extends VBox {
 
     private void goToRow() {
         String text = row.getText().strip();
-        int rows = figures().all().rows();
+        int rows = seen().size();
         if (text.matches("[0-9]{1,9}") && Integer.parseInt(text) >= 1 && Integer.parseInt(text) <= rows) {
-            grid.goTo(Integer.parseInt(text) - 1, Math.max(0, grid.choice().column()));
+            seen().goTo(Integer.parseInt(text) - 1, Math.max(0, seen().choice().column()));
         } else {
             model.say(Words.of("message.no-row", Visible.line(text, LONGEST), rows));
         }
@@ -383,19 +407,18 @@ public final class RowsPage extends VBox {
         if (wanted.isBlank()) {
             return;
         }
-        Table table = figures().all();
-        int columns = table.columns().size();
-        int row = Math.max(0, grid.chosenRows().length == 0 ? 0 : grid.row());
-        long from = grid.choice().isEmpty()
-                ? -1
-                : (long) row * columns + grid.choice().column();
+        CellsGrid<?> of = seen();
+        ColumnLayout.Cells cells = cells();
+        int columns = cells.columns();
+        CellChoice choice = of.choice();
+        long from = choice.isEmpty() ? -1 : (long) of.row() * columns + choice.column();
         model.inBackground(
-                () -> CellSearch.next(table, wanted, from),
+                () -> CellSearch.next(cells, wanted, from),
                 found -> {
                     if (found.isPresent()) {
                         long place = found.getAsLong();
                         model.say("");
-                        grid.goTo((int) (place / columns), (int) (place % columns));
+                        of.goTo((int) (place / columns), (int) (place % columns));
                     } else {
                         model.say(Words.of("message.not-found", Visible.line(wanted, LONGEST)));
                     }
@@ -403,23 +426,31 @@ public final class RowsPage extends VBox {
                 () -> {});
     }
 
+    /** The cells that are seen, as they are looked at. */
+    private ColumnLayout.Cells cells() {
+        return prepared.isVisible()
+                ? ColumnLayout.of(
+                        prepared.shown(), figures().table().original().read().decimalMark())
+                : ColumnLayout.of(figures().all());
+    }
+
     /** Puts the chosen cells on the clipboard, a line a row, tabs between. */
     private void copy() {
-        CellChoice choice = grid.choice();
+        CellChoice choice = seen().choice();
         if (choice.isEmpty()) {
             return;
         }
-        int[] rows = grid.chosenRows();
+        int[] rows = seen().chosenRows();
         if ((long) rows.length * (choice.right() - choice.left() + 1) > MOST_COPIED) {
             model.say(Words.of("message.copy.too-many"));
             return;
         }
         StringBuilder text = new StringBuilder();
-        Table table = figures().all();
+        ColumnLayout.Cells cells = cells();
         for (int row : rows) {
-            IntStream.rangeClosed(choice.left(), choice.right()).forEach(column -> text.append(
-                            column > choice.left() ? "\t" : "")
-                    .append(table.columns().get(column).entries().text(row).replaceAll("[\\t\\r\\n]+", " ")));
+            IntStream.rangeClosed(choice.left(), choice.right())
+                    .forEach(column -> text.append(column > choice.left() ? "\t" : "")
+                            .append(cells.text(row, column).replaceAll("[\\t\\r\\n]+", " ")));
             text.append('\n');
         }
         ClipboardContent content = new ClipboardContent();
@@ -440,7 +471,7 @@ public final class RowsPage extends VBox {
 
     /** Puts the cursor where keys go from cell to cell. */
     public void focusRows() {
-        grid.requestFocus();
+        seen().requestFocus();
     }
 
     /** Goes to a cell. */

@@ -1,18 +1,47 @@
 package promedio.desktop.table;
 
+import java.util.EnumMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import promedio.desktop.control.Tip;
 
 /** A cell of a data table, as it is written. */
 final class TableCell extends Label {
-    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
-    private static final PseudoClass FOCUSED = PseudoClass.getPseudoClass("in-focus");
-    private static final PseudoClass OTHER = PseudoClass.getPseudoClass("other");
-    private static final PseudoClass MISSING = PseudoClass.getPseudoClass("missing");
-    private static final PseudoClass OUT = PseudoClass.getPseudoClass("out");
-    private static final PseudoClass BY_HAND = PseudoClass.getPseudoClass("by-hand");
-    private static final PseudoClass NUMBER = PseudoClass.getPseudoClass("number");
+    /** What is to be seen of a cell; the style sheet says how. */
+    enum Trait {
+        /** It stands in a column of numbers. */
+        NUMBER,
+        /** It is chosen. */
+        CHOSEN,
+        /** Keys go on from it. */
+        IN_FOCUS,
+        /** It is none of the kind of its column. */
+        OTHER,
+        /** It is missing. */
+        MISSING,
+        /** Its row is left out. */
+        OUT,
+        /** It was written by hand. */
+        BY_HAND,
+        /** A step has made it. */
+        LIT,
+        /** A step takes its row away. */
+        GONE
+    }
+
+    private static final Map<Trait, PseudoClass> STATES = new EnumMap<>(Trait.class);
+
+    static {
+        for (Trait trait : Trait.values()) {
+            STATES.put(
+                    trait,
+                    PseudoClass.getPseudoClass(
+                            trait.name().toLowerCase(Locale.ROOT).replace('_', '-')));
+        }
+    }
 
     private int row = -1;
     private int column = -1;
@@ -37,24 +66,8 @@ final class TableCell extends Label {
         return column;
     }
 
-    /** What is to be seen of a cell. */
-    record Look(
-            boolean number,
-            boolean chosen,
-            boolean inFocus,
-            boolean other,
-            boolean missing,
-            boolean out,
-            boolean byHand) {}
-
-    void show(String text, Look look) {
+    void show(String text, Set<Trait> traits) {
         setText(text);
-        pseudoClassStateChanged(NUMBER, look.number());
-        pseudoClassStateChanged(CHOSEN, look.chosen());
-        pseudoClassStateChanged(FOCUSED, look.inFocus());
-        pseudoClassStateChanged(OTHER, look.other());
-        pseudoClassStateChanged(MISSING, look.missing());
-        pseudoClassStateChanged(OUT, look.out());
-        pseudoClassStateChanged(BY_HAND, look.byHand());
+        STATES.forEach((trait, state) -> pseudoClassStateChanged(state, traits.contains(trait)));
     }
 }

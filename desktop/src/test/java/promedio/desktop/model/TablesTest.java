@@ -246,7 +246,7 @@ class TablesTest {
                 .containsExactly("Minutes, lamp", "Minutes, radio", "Minutes, chair");
         desk.undo();
         assertThat(desk.assignment().sheets()).isEmpty();
-        CellFigures chosen = CellFigures.of(figures.all(), new int[] {0, 1, 2}, MINUTES, SAVED);
+        CellFigures chosen = CellFigures.of(figures.all().columns().subList(MINUTES, SAVED + 1), new int[] {0, 1, 2});
         assertThat(List.of(chosen.cells(), chosen.numbers(), chosen.missing())).containsExactly(6L, 5L, 0L);
         assertThat(chosen.sum()).hasToString("35.75");
         assertThat(chosen.largest().map(Object::toString)).isEqualTo(Optional.of("20"));

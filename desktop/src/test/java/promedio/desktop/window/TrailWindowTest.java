@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
@@ -86,6 +87,30 @@ class TrailWindowTest extends LogWindow {
             return null;
         });
         eventually(() -> trodden().state().names().equals(List.of("Item", "Minutes", "Bench", "a", "b")));
+    }
+
+    @Test
+    void what_the_steps_leave_is_searched_copied_and_chosen_for_the_next_step(@TempDir Path folder) throws Exception {
+        open(folder);
+        step("keep rows where Minutes > 14");
+        step("work out Half = Minutes / 2");
+        click("#table-find");
+        robot.write("17", 0);
+        press(KeyCode.ENTER);
+        eventually(() -> words().contains("1 cell"));
+        press(KeyCode.SHIFT, KeyCode.RIGHT);
+        press(KeyCode.SHIFT, KeyCode.RIGHT);
+        eventually(() -> words().stream().anyMatch(word -> word.startsWith("3 cells · 2 numbers · sum 25.5")));
+        press(KeyCode.CONTROL, KeyCode.C);
+        assertThat(onWindow(() -> Clipboard.getSystemClipboard().getString())).isEqualTo("17\tElm\t8.5\n");
+        press(KeyCode.HOME);
+        press(KeyCode.SHIFT, KeyCode.UP);
+        eventually(() -> isShown(window.scene().lookup("#chosen-steps")));
+        click("#chosen-steps");
+        press(KeyCode.ENTER);
+        eventually(() -> desk.trail().triedProperty().get() != null);
+        assertThat(onWindow(() -> desk.trail().triedProperty().get().text()))
+                .isEqualTo("keep rows where Item is one of (\"lamp\", \"radio\")");
     }
 
     @Test

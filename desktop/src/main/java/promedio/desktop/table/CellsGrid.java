@@ -1,0 +1,496 @@
+package promedio.desktop.table;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.IntUnaryOperator;
+import java.util.function.Supplier;
+import javafx.geometry.Orientation;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollBar;
+import javafx.scene.input.ContextMenuEvent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.layout.Region;
+import javafx.scene.shape.Rectangle;
+
+/**
+ * Cells on ruled paper below heads, each row with a number. Only what is seen has cells, however many rows and columns there are. Arrows
+ * go from cell to cell, Shift stretches the choice.
+ *
+ * @param <H> the head of a column
+ */
+abstract class CellsGrid<H extends Region> extends Region {
+    private static final double ROW_EMS = 1.75;
+    private static final double LETTER_EMS = 0.58;
+    private static final double PADDING_EMS = 1.5;
+    private static final double NUMBER_EMS = 4.6;
+    private static final double USUAL_EM = 13;
+
+    private final double headEms;
+    private final CellChoice choice = new CellChoice();
+    private final List<TableCell> cells = new ArrayList<>();
+    private final List<Label> numbers = new ArrayList<>();
+    private final List<H> heads = new ArrayList<>();
+    private final ScrollBar down = new ScrollBar();
+    private final ScrollBar across = new ScrollBar();
+    private final Rectangle clip = new Rectangle();
+    private Runnable chosenListener = () -> {};
+    private Runnable menuListener = () -> {};
+    private int firstRow;
+    private int firstColumn;
+    private int rows = 1;
+
+    /** A grid whose heads are so many ems high. */
+    CellsGrid(double headEms) {
+        this.headEms = headEms;
+        getStyleClass().add("rows-grid");
+        setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.TABLE_VIEW);
+        setClip(clip);
+        down.setOrientation(Orientation.VERTICAL);
+        for (ScrollBar bar : List.of(down, across)) {
+            bar.setFocusTraversable(false);
+            bar.setUnitIncrement(1);
+            bar.valueProperty().addListener((property, before, now) -> scrolled());
+        }
+        getChildren().addAll(down, across);
+        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+        addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
+        addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
+        addEventHandler(ScrollEvent.SCROLL, this::scroll);
+        addEventHandler(ContextMenuEvent.CONTEXT_MENU_REQUESTED, this::ask);
+        focusedProperty().addListener((property, before, focused) -> {
+            if (focused && choice.isEmpty() && size() > 0) {
+                choose(0, 0, false);
+            }
+            refresh();
+        });
+    }
+
+    /** How many rows there are; none while there is nothing to show. */
+    abstract int size();
+
+    /** How many columns there are. */
+    abstract int columns();
+
+    /** How many letters wide a column is. */
+    abstract int letters(int column);
+
+    /** A row as it is counted in the table, by its place among those that are shown. */
+    abstract int row(int place);
+
+    /** The text of a cell, by its place among those that are shown. */
+    abstract String text(int place, int column);
+
+    /** What is to be seen of a cell besides. */
+    abstract void look(int place, int column, Set<TableCell.Trait> traits);
+
+    abstract H head();
+
+    abstract void show(H head, int column);
+
+    /** Does what a key does here and nowhere else; false where that is nothing. */
+    boolean does(KeyEvent key) {
+        return false;
+    }
+
+    /** Does what two clicks on a cell do. */
+    void open() {}
+
+    /** Whether keys and drags belong to something that lies over the grid. */
+    boolean isBusy() {
+        return false;
+    }
+
+    /** How wide what stands at the right of all columns is. */
+    double besideWidth() {
+        return 0;
+    }
+
+    /** Lays out what stands at the right of all columns, and over the cells. */
+    void placeBeside(double left, double headHeight, double rowHeight, int seen) {}
+
+    /** Brings what stands at the right of all columns up to date. */
+    void refreshBeside() {}
+
+    /** Who is told when others are chosen. */
+    final void onChosen(Runnable listener) {
+        chosenListener = listener;
+    }
+
+    /** Who is told that a menu is asked for chosen cells. */
+    final void onMenu(Runnable listener) {
+        menuListener = listener;
+    }
+
+    final CellChoice choice() {
+        return choice;
+    }
+
+    /** The row of the table that keys go on from. */
+    final int row() {
+        return row(choice.row());
+    }
+
+    final int firstRow() {
+        return firstRow;
+    }
+
+    /** The rows that are chosen, in the order in which they are shown. */
+    final int[] chosenRows() {
+        if (choice.isEmpty()) {
+            return new int[0];
+        }
+        int[] chosen = new int[choice.bottom() - choice.top() + 1];
+        for (int i = 0; i < chosen.length; i++) {
+            chosen[i] = row(choice.top() + i);
+        }
+        return chosen;
+    }
+
+    /** Goes to a cell by its row in the table. */
+    void goTo(int row, int column) {
+        choose(row, column, false);
+        requestFocus();
+    }
+
+    /** Begins at the upper left corner, nothing chosen. */
+    final void begin() {
+        choice.none();
+        firstRow = 0;
+        firstColumn = 0;
+    }
+
+    /** Begins at the first row, nothing chosen. */
+    final void beginRows() {
+        choice.none();
+        firstRow = 0;
+    }
+
+    /** Has a row and a column in view. */
+    final void bringIntoView(int row, int column) {
+        reveal(Math.max(0, row), Math.max(0, column));
+    }
+
+    /** Shows what has changed. */
+    final void changed() {
+        choice.within(size(), columns());
+        if (isFocused() && choice.isEmpty() && size() > 0) {
+            choice.to(0, 0, false);
+        }
+        requestLayout();
+        refresh();
+        chosenListener.run();
+    }
+
+    final void choose(int row, int column, boolean stretched) {
+        int held = Math.max(0, Math.min(size() - 1, row));
+        int heldColumn = Math.max(0, Math.min(columns() - 1, column));
+        choice.to(held, heldColumn, stretched);
+        reveal(held, heldColumn);
+        refresh();
+        chosenListener.run();
+    }
+
+    private void reveal(int row, int column) {
+        if (row < firstRow) {
+            firstRow = row;
+        } else if (row >= firstRow + rows) {
+            firstRow = row - rows + 1;
+        }
+        if (column < firstColumn) {
+            firstColumn = column;
+        }
+        while (column >= firstColumn + Math.max(1, whole(firstColumn)) && firstColumn < column) {
+            firstColumn++;
+        }
+        requestLayout();
+    }
+
+    private void scrolled() {
+        int row = (int) Math.round(down.getValue());
+        int column = (int) Math.round(across.getValue());
+        if (row != firstRow || column != firstColumn) {
+            firstRow = row;
+            firstColumn = column;
+            requestLayout();
+        }
+    }
+
+    final double em() {
+        return cells.isEmpty() ? USUAL_EM : cells.get(0).getFont().getSize();
+    }
+
+    private double width(int column) {
+        return Math.floor((letters(column) * LETTER_EMS + PADDING_EMS) * em());
+    }
+
+    private double numbersWidth() {
+        return Math.floor(NUMBER_EMS * em());
+    }
+
+    /** How many columns from one on are seen whole. */
+    private int whole(int from) {
+        double room = getWidth() - numbersWidth() - down.prefWidth(-1) - besideWidth();
+        int whole = 0;
+        for (int i = from; i < columns() && width(i) <= room; i++) {
+            room -= width(i);
+            whole++;
+        }
+        return whole;
+    }
+
+    @Override
+    protected void layoutChildren() {
+        if (columns() == 0 || getWidth() <= 0) {
+            return;
+        }
+        if (cells.isEmpty()) {
+            add(cells, new TableCell());
+            cells.get(0).applyCss();
+        }
+        double em = em();
+        double height = Math.floor(ROW_EMS * em);
+        double headHeight = Math.floor(headEms * em);
+        int all = columns();
+        boolean wide = whole(0) < all;
+        double acrossHeight = wide ? across.prefHeight(-1) : 0;
+        double room = getHeight() - headHeight - acrossHeight;
+        rows = Math.max(1, (int) (room / height));
+        boolean tall = size() > rows;
+        double downWidth = tall ? down.prefWidth(-1) : 0;
+        firstRow = Math.max(0, Math.min(firstRow, size() - rows));
+        firstColumn = Math.max(0, Math.min(firstColumn, all - 1));
+        bar(down, tall, firstRow, size() - rows, rows, size());
+        bar(across, wide, firstColumn, lastFirst(all), Math.max(1, whole(firstColumn)), all);
+        down.resizeRelocate(getWidth() - downWidth, headHeight, downWidth, getHeight() - headHeight - acrossHeight);
+        double left = numbersWidth();
+        double right = getWidth() - downWidth - besideWidth();
+        across.resizeRelocate(left, getHeight() - acrossHeight, right - left, acrossHeight);
+        place(left, right, height, headHeight);
+        placeBeside(right, headHeight, height, Math.min(rows, size() - firstRow));
+        clip.setWidth(getWidth());
+        clip.setHeight(getHeight());
+    }
+
+    /** The first column from which on the last one is seen whole. */
+    private int lastFirst(int all) {
+        int from = all - 1;
+        while (from > 0 && from - 1 + whole(from - 1) >= all) {
+            from--;
+        }
+        return from;
+    }
+
+    private static void bar(ScrollBar bar, boolean shown, int at, int most, int seen, int all) {
+        bar.setVisible(shown);
+        bar.setMax(Math.max(0, most));
+        bar.setVisibleAmount(seen * bar.getMax() / Math.max(1, all));
+        bar.setBlockIncrement(Math.max(1, seen));
+        bar.setValue(at);
+    }
+
+    private void place(double left, double right, double height, double headHeight) {
+        int all = columns();
+        int columns = 0;
+        int seen = Math.min(rows, size() - firstRow);
+        int used = 0;
+        for (double x = left; firstColumn + columns < all && x < right; columns++) {
+            int column = firstColumn + columns;
+            double width = width(column);
+            H head = at(heads, columns, this::head);
+            head.setVisible(true);
+            head.resizeRelocate(x, 0, width, headHeight);
+            for (int i = 0; i < seen; i++) {
+                TableCell cell = at(cells, used++, TableCell::new);
+                cell.setVisible(true);
+                cell.at(firstRow + i, column);
+                cell.resizeRelocate(x, headHeight + i * height, width, height);
+            }
+            x += width;
+        }
+        for (int i = 0; i < seen; i++) {
+            Label number = at(numbers, i, CellsGrid::rowNumber);
+            number.setVisible(true);
+            number.resizeRelocate(0, headHeight + i * height, left, height);
+        }
+        hide(heads, columns);
+        hide(cells, used);
+        hide(numbers, seen);
+        refresh();
+    }
+
+    private static Label rowNumber() {
+        Label number = new Label();
+        number.getStyleClass().add("row-number");
+        return number;
+    }
+
+    private static void hide(List<? extends Node> nodes, int from) {
+        nodes.subList(Math.min(from, nodes.size()), nodes.size()).forEach(node -> node.setVisible(false));
+    }
+
+    private <N extends Node> N at(List<N> nodes, int index, Supplier<N> make) {
+        if (index == nodes.size()) {
+            add(nodes, make.get());
+        }
+        return nodes.get(index);
+    }
+
+    private <N extends Node> void add(List<N> nodes, N node) {
+        nodes.add(node);
+        getChildren().add(0, node);
+    }
+
+    /** Brings what is seen up to date. */
+    final void refresh() {
+        int all = columns();
+        for (int i = 0; i < heads.size() && heads.get(i).isVisible(); i++) {
+            if (firstColumn + i < all) {
+                show(heads.get(i), firstColumn + i);
+            }
+        }
+        for (TableCell cell : cells) {
+            boolean some = cell.isVisible() && cell.row() >= 0 && cell.row() < size() && cell.column() < all;
+            if (some) {
+                refresh(cell);
+            }
+        }
+        for (int i = 0; i < numbers.size() && numbers.get(i).isVisible(); i++) {
+            if (firstRow + i < size()) {
+                numbers.get(i).setText(Integer.toString(row(firstRow + i) + 1));
+            }
+        }
+        refreshBeside();
+    }
+
+    private void refresh(TableCell cell) {
+        Set<TableCell.Trait> traits = EnumSet.noneOf(TableCell.Trait.class);
+        if (choice.has(cell.row(), cell.column())) {
+            traits.add(TableCell.Trait.CHOSEN);
+        }
+        if (isFocused() && cell.row() == choice.row() && cell.column() == choice.column()) {
+            traits.add(TableCell.Trait.IN_FOCUS);
+        }
+        look(cell.row(), cell.column(), traits);
+        cell.show(text(cell.row(), cell.column()), traits);
+    }
+
+    /** The cell that keys go on from, if it is seen. */
+    final Optional<TableCell> cell() {
+        return cells.stream()
+                .filter(cell -> cell.isVisible() && cell.row() == choice.row() && cell.column() == choice.column())
+                .findFirst();
+    }
+
+    private Optional<TableCell> at(double x, double y) {
+        return cells.stream()
+                .filter(cell -> cell.isVisible() && cell.getBoundsInParent().contains(x, y))
+                .findFirst();
+    }
+
+    private void press(MouseEvent press) {
+        if (press.getButton() != MouseButton.PRIMARY || size() == 0) {
+            return;
+        }
+        requestFocus();
+        Optional<TableCell> cell = at(press.getX(), press.getY());
+        if (cell.isPresent()) {
+            choose(cell.get().row(), cell.get().column(), press.isShiftDown());
+            if (press.getClickCount() == 2) {
+                open();
+            }
+        } else if (press.getX() < numbersWidth()) {
+            numbers.stream()
+                    .filter(number ->
+                            number.isVisible() && number.getBoundsInParent().contains(press.getX(), press.getY()))
+                    .findFirst()
+                    .ifPresent(number -> chooseRow(firstRow + numbers.indexOf(number), press.isShiftDown()));
+        }
+    }
+
+    /** Asks for a menu of the chosen cells; of another one that was pointed at, of that. */
+    private void ask(ContextMenuEvent ask) {
+        Optional<TableCell> cell = ask.isKeyboardTrigger() ? cell() : at(ask.getX(), ask.getY());
+        cell.filter(one -> !isBusy()).ifPresent(one -> {
+            if (!choice.has(one.row(), one.column())) {
+                requestFocus();
+                choose(one.row(), one.column(), false);
+            }
+            menuListener.run();
+            ask.consume();
+        });
+    }
+
+    private void chooseRow(int place, boolean stretched) {
+        int from = stretched && !choice.isEmpty() ? choice.top() : place;
+        choice.all(Math.min(from, place), 0, Math.max(from, place), columns() - 1);
+        refresh();
+        chosenListener.run();
+    }
+
+    private void drag(MouseEvent drag) {
+        if (drag.isPrimaryButtonDown() && !choice.isEmpty() && !isBusy()) {
+            at(drag.getX(), drag.getY()).ifPresent(cell -> choose(cell.row(), cell.column(), true));
+        }
+    }
+
+    private void scroll(ScrollEvent scroll) {
+        boolean sideways = scroll.isShiftDown() || Math.abs(scroll.getDeltaX()) > Math.abs(scroll.getDeltaY());
+        double by = scroll.getDeltaY() != 0 ? scroll.getDeltaY() : scroll.getDeltaX();
+        ScrollBar bar = sideways ? across : down;
+        double step = sideways ? 1 : 3;
+        bar.setValue(Math.max(0, Math.min(bar.getMax(), bar.getValue() - Math.signum(by) * step)));
+        scroll.consume();
+    }
+
+    private void key(KeyEvent key) {
+        if (isBusy() || size() == 0) {
+            return;
+        }
+        KeyCode code = key.getCode();
+        boolean jump = key.isShortcutDown();
+        if (does(key)) {
+            key.consume();
+            return;
+        } else if (code == KeyCode.A && jump) {
+            choice.all(0, Math.max(0, choice.left()), size() - 1, Math.max(0, choice.right()));
+            refresh();
+            chosenListener.run();
+        } else if (code == KeyCode.UP) {
+            go(key, row -> row - 1, column -> column);
+        } else if (code == KeyCode.DOWN) {
+            go(key, row -> row + 1, column -> column);
+        } else if (code == KeyCode.LEFT) {
+            go(key, row -> row, column -> column - 1);
+        } else if (code == KeyCode.RIGHT) {
+            go(key, row -> row, column -> column + 1);
+        } else if (code == KeyCode.PAGE_UP) {
+            go(key, row -> row - rows, column -> column);
+        } else if (code == KeyCode.PAGE_DOWN) {
+            go(key, row -> row + rows, column -> column);
+        } else if (code == KeyCode.HOME) {
+            go(key, row -> jump ? 0 : row, column -> 0);
+        } else if (code == KeyCode.END) {
+            go(key, row -> jump ? size() - 1 : row, column -> columns() - 1);
+        } else {
+            return;
+        }
+        key.consume();
+    }
+
+    private void go(KeyEvent key, IntUnaryOperator row, IntUnaryOperator column) {
+        choose(
+                row.applyAsInt(Math.max(0, choice.row())),
+                column.applyAsInt(Math.max(0, choice.column())),
+                key.isShiftDown());
+    }
+}
