@@ -175,6 +175,12 @@ abstract class CellsGrid<H extends Region> extends Region {
         firstRow = 0;
     }
 
+    /** Has a row at the top. */
+    final void beginAt(int row) {
+        firstRow = row;
+        requestLayout();
+    }
+
     /** Has a row and a column in view. */
     final void bringIntoView(int row, int column) {
         reveal(Math.max(0, row), Math.max(0, column));

@@ -88,7 +88,7 @@ final class PreparedGrid extends CellsGrid<PreparedGrid.Head> {
     void show(Prepared now, BitSet lost, char decimalMark) {
         gone = lost;
         show(now, decimalMark, null);
-        bringIntoView(Math.max(0, lost.nextSetBit(0) - ROWS_ABOVE), 0);
+        beginAt(Math.max(0, lost.nextSetBit(0) - ROWS_ABOVE));
     }
 
     /** Shows a table, and what is other in it than before. */

@@ -149,6 +149,10 @@ public final class RowsPage extends VBox {
             return;
         }
         boolean other = !figures.table().id().equals(named);
+        if (other) {
+            find.clear();
+            row.clear();
+        }
         if (other || !name.isFocused()) {
             named = figures.table().id();
             shownName = Visible.line(figures.table().name(), LONGEST);

@@ -34,6 +34,7 @@ final class TwoGrids extends StackPane {
         this.model = model;
         read = new RowsGrid(model);
         getChildren().addAll(read, prepared.withNotice());
+        prepared.setVisible(false);
         model.trail().troddenProperty().addListener((property, before, now) -> {
             showLost = false;
             show();
