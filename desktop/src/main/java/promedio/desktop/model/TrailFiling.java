@@ -88,7 +88,7 @@ public final class TrailFiling {
                 () -> {
                     try {
                         Path folder = Files.createTempDirectory("promedio");
-                        Path file = folder.resolve(name.replaceAll("[^\\p{L}\\p{N} ._-]", "_") + ".csv");
+                        Path file = folder.resolve(name.replaceAll("[^\\p{L}\\p{N} .,_-]", "_") + ".csv");
                         try {
                             new TableWriter(made, Vectors.DIGITS).write(file);
                             ReadingOptions said = ReadingOptions.GUESSED

@@ -77,6 +77,7 @@ public final class FileActions implements FileWays, TutorWays, PictureWays, Trai
             folder.toFile().deleteOnExit();
             List<Path> logs = DemoLog.write(folder);
             logs.forEach(log -> log.toFile().deleteOnExit());
+            picker.examples(folder);
             take(logs.get(0));
         } catch (IOException full) {
             model.say(Words.of("message.log", full.getMessage()));

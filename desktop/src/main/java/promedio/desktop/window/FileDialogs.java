@@ -23,6 +23,7 @@ final class FileDialogs implements FilePicker {
 
     private final Window window;
     private Path folder;
+    private Path examples;
 
     FileDialogs(Window window) {
         this.window = window;
@@ -30,7 +31,14 @@ final class FileDialogs implements FilePicker {
 
     @Override
     public void near(Path place) {
-        folder = place;
+        if (!place.equals(examples)) {
+            folder = place;
+        }
+    }
+
+    @Override
+    public void examples(Path place) {
+        examples = place;
     }
 
     @Override
@@ -52,7 +60,9 @@ final class FileDialogs implements FilePicker {
 
     @Override
     public Optional<Path> data() {
-        return open("picker.data", filter("picker.text", DATA), any());
+        FileChooser chooser = chooser("picker.data", filter("picker.text", DATA), any());
+        directory(examples).ifPresent(chooser::setInitialDirectory);
+        return chosen(chooser.showOpenDialog(window));
     }
 
     @Override
@@ -64,7 +74,7 @@ final class FileDialogs implements FilePicker {
     public Optional<Path> folder() {
         DirectoryChooser chooser = new DirectoryChooser();
         chooser.setTitle(Words.of("picker.folder"));
-        known().ifPresent(chooser::setInitialDirectory);
+        directory(folder).ifPresent(chooser::setInitialDirectory);
         Optional<Path> chosen = Optional.ofNullable(chooser.showDialog(window)).map(File::toPath);
         chosen.ifPresent(this::near);
         return chosen;
@@ -127,15 +137,15 @@ final class FileDialogs implements FilePicker {
                 .toArray(ExtensionFilter[]::new);
     }
 
-    private Optional<File> known() {
-        return Optional.ofNullable(folder).filter(Files::isDirectory).map(Path::toFile);
+    private static Optional<File> directory(Path place) {
+        return Optional.ofNullable(place).filter(Files::isDirectory).map(Path::toFile);
     }
 
     private FileChooser chooser(String title, ExtensionFilter... kinds) {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(Words.of(title));
         chooser.getExtensionFilters().addAll(kinds);
-        known().ifPresent(chooser::setInitialDirectory);
+        directory(folder).ifPresent(chooser::setInitialDirectory);
         return chooser;
     }
 

@@ -66,6 +66,9 @@ public interface FilePicker {
     /** Says in which folder the next dialog begins. */
     void near(Path folder);
 
+    /** Says where examples were written, which are offered as data and are no place to save anything. */
+    void examples(Path folder);
+
     /** The real dialogs over a window. */
     static FilePicker over(Window window) {
         return new FileDialogs(window);
