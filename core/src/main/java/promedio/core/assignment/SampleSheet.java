@@ -26,6 +26,7 @@ import promedio.core.tabulate.Tabulation;
  * @param off the indices of entries that are switched off
  * @param tabulation the classes that a list was put into, where it was
  * @param link where the entries come from, when that is a column of a data table
+ * @param pasted the text that it was read from, with what was left out of it; empty where there is none, or it is long
  */
 public record SampleSheet(
         String id,
@@ -36,7 +37,11 @@ public record SampleSheet(
         Set<String> missingCodes,
         SortedSet<Integer> off,
         Optional<Tabulation> tabulation,
-        Optional<Link> link) {
+        Optional<Link> link,
+        Optional<String> pasted) {
+    /** A longer text is not kept with its sample: it would stand in every copy of it. */
+    private static final int LONGEST_PASTED = 20_000;
+
     /** What the columns hold. */
     public enum Kind {
         /** A list: one column. */
@@ -75,6 +80,7 @@ public record SampleSheet(
         columns = List.copyOf(columns);
         missingCodes = missingCodes.stream().map(Visible::encodable).collect(Collectors.toUnmodifiableSet());
         off = Collections.unmodifiableSortedSet(new TreeSet<>(off));
+        pasted = pasted.filter(text -> text.length() <= LONGEST_PASTED).map(Visible::encodable);
         if (columns.size() != kind.width()
                 || columns.get(0).size() != columns.get(columns.size() - 1).size()) {
             throw new IllegalArgumentException("A sample has one column, or two of the same length.");
@@ -97,7 +103,7 @@ public record SampleSheet(
             Set<String> missingCodes,
             SortedSet<Integer> off,
             Optional<Tabulation> tabulation) {
-        this(id, name, unit, kind, columns, missingCodes, off, tabulation, Optional.empty());
+        this(id, name, unit, kind, columns, missingCodes, off, tabulation, Optional.empty(), Optional.empty());
     }
 
     /** A list of entries. */
@@ -120,7 +126,13 @@ public record SampleSheet(
 
     /** With other classes, or none, that the list is put into. */
     public SampleSheet tabulated(Optional<Tabulation> classes) {
-        return new SampleSheet(id, name, unit, kind, columns, missingCodes, off, classes, link);
+        return new SampleSheet(id, name, unit, kind, columns, missingCodes, off, classes, link, pasted);
+    }
+
+    /** With the text that it was read from, unless that is long. */
+    public SampleSheet readFrom(String text) {
+        Optional<String> kept = Optional.of(text).filter(some -> !some.isBlank());
+        return new SampleSheet(id, name, unit, kind, columns, missingCodes, off, tabulation, link, kept);
     }
 
     /** The number of entries, or of rows of a table. */
@@ -140,19 +152,19 @@ public record SampleSheet(
 
     /** With another name and unit. */
     public SampleSheet renamed(String newName, String newUnit) {
-        return new SampleSheet(id, newName, newUnit, kind, columns, missingCodes, off, tabulation, link);
+        return new SampleSheet(id, newName, newUnit, kind, columns, missingCodes, off, tabulation, link, pasted);
     }
 
     /** With other codes for missing values. */
     public SampleSheet withMissingCodes(Set<String> codes) {
-        return new SampleSheet(id, name, unit, kind, columns, codes, off, tabulation, link);
+        return new SampleSheet(id, name, unit, kind, columns, codes, off, tabulation, link, pasted);
     }
 
     /** With one entry of a column replaced; it comes from nowhere else then. */
     public SampleSheet with(int column, int row, String typed) {
         List<Entries> changed = new ArrayList<>(columns);
         changed.set(column, columns.get(column).with(row, typed));
-        return new SampleSheet(id, name, unit, kind, changed, missingCodes, off, tabulation);
+        return new SampleSheet(id, name, unit, kind, changed, missingCodes, off, tabulation, Optional.empty(), pasted);
     }
 
     /** With rows put in: for each column the entries of the new rows. It comes from nowhere else then. */
@@ -169,7 +181,9 @@ public record SampleSheet(
                 changed,
                 missingCodes,
                 shifted(at, byColumn.get(0).size()),
-                tabulation);
+                tabulation,
+                Optional.empty(),
+                pasted);
     }
 
     /** Without some rows, given ascending. It comes from nowhere else then. */
@@ -183,7 +197,7 @@ public record SampleSheet(
                 left.add(row - (-found - 1));
             }
         }
-        return new SampleSheet(id, name, unit, kind, changed, missingCodes, left, tabulation);
+        return new SampleSheet(id, name, unit, kind, changed, missingCodes, left, tabulation, Optional.empty(), pasted);
     }
 
     /** With some entries switched off, or on again. */
@@ -194,12 +208,13 @@ public record SampleSheet(
         } else {
             changed.addAll(rows);
         }
-        return new SampleSheet(id, name, unit, kind, columns, missingCodes, changed, tabulation, link);
+        return new SampleSheet(id, name, unit, kind, columns, missingCodes, changed, tabulation, link, pasted);
     }
 
     /** With entries that come from a column of a table, or from nowhere else. */
     SampleSheet linked(Optional<Link> from, Entries entries, SortedSet<Integer> switchedOff) {
-        return new SampleSheet(id, name, unit, kind, List.of(entries), missingCodes, switchedOff, tabulation, from);
+        return new SampleSheet(
+                id, name, unit, kind, List.of(entries), missingCodes, switchedOff, tabulation, from, pasted);
     }
 
     /** The rows that are switched off, after some were put in before a row. */

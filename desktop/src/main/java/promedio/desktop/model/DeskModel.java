@@ -8,6 +8,7 @@ import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
@@ -352,6 +353,7 @@ public final class DeskModel {
         selected.set(first(other));
         looking.afresh(other.sheets().isEmpty() ? Page.ENTRIES : Page.MEASURES);
         refresh();
+        intake.reread();
     }
 
     /** What is looked at when nothing else is: the first sample, or the first table where there is none. */
@@ -460,6 +462,11 @@ public final class DeskModel {
     /** How a sample was read from a paste or a file, while its entries stand as they were read. */
     public Optional<HowRead> howRead(SampleSheet sheet) {
         return intake.howRead(sheet);
+    }
+
+    /** How often it was found out anew how samples were read: changes when there is more to be said. */
+    public ReadOnlyIntegerProperty rereadProperty() {
+        return intake.rereadProperty();
     }
 
     /** The file on the page that shows how it was read. */

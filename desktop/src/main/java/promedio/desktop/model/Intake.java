@@ -13,6 +13,8 @@ import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import javafx.beans.property.ReadOnlyIntegerProperty;
+import javafx.beans.property.ReadOnlyIntegerWrapper;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.OpenFrequency;
@@ -38,7 +40,7 @@ final class Intake {
     /** So many characters are read in a moment. */
     private static final int FEW_CHARACTERS = 4_000;
 
-    private static final int MOST_NOTES = 12;
+    private static final int MOST_NOTES = 24;
 
     /** So many rows show what a file is. */
     private static final int FIRST_ROWS = 2_000;
@@ -48,8 +50,10 @@ final class Intake {
     /** What the file on the page was pasted as, whose samples it is to replace. */
     private Optional<HowRead> replaced = Optional.empty();
 
+    private final ReadOnlyIntegerWrapper reread = new ReadOnlyIntegerWrapper();
     private long reading;
     private long stopped;
+    private long laying;
     private int waiting;
 
     Intake(DeskModel desk) {
@@ -267,7 +271,8 @@ final class Intake {
         List<SampleSheet> made = new ArrayList<>();
         List<Found> samples = note.reading().samples();
         for (Found found : samples) {
-            SampleSheet sheet = sheet(with, found, samples.size() == 1 ? note.name() : "");
+            SampleSheet sheet =
+                    sheet(with, found, samples.size() == 1 ? note.name() : "").readFrom(note.text());
             Edit add = new Edit.AddSheet(at + made.size(), sheet);
             with = add.apply(with);
             edits.add(add);
@@ -304,6 +309,54 @@ final class Intake {
     /** How a sample was read, while its entries stand as they were read. */
     Optional<HowRead> howRead(SampleSheet sheet) {
         return notes.stream().filter(note -> note.made(sheet)).findFirst();
+    }
+
+    /** How often notes have come that were not there before. */
+    ReadOnlyIntegerProperty rereadProperty() {
+        return reread.getReadOnlyProperty();
+    }
+
+    /** Finds out anew how the samples of another assignment were read from the texts that are kept with them. */
+    void reread() {
+        Assignment laid = desk.assignment();
+        Numerals numerals = laid.card().numerals();
+        List<String> texts = laid.sheets().stream()
+                .flatMap(sheet -> sheet.pasted().stream())
+                .distinct()
+                .limit(MOST_NOTES)
+                .toList();
+        notes.clear();
+        long mine = ++laying;
+        if (!texts.isEmpty()) {
+            desk.inBackground(
+                    () -> texts.stream()
+                            .flatMap(text -> again(laid.sheets(), text, Pasted.read(text, numerals)).stream())
+                            .toList(),
+                    found -> {
+                        if (mine == laying) {
+                            notes.addAll(found);
+                            reread.set(reread.get() + 1);
+                        }
+                    },
+                    () -> {});
+        }
+    }
+
+    /** The first reading of a text that has made samples which still are as it made them. */
+    private static Optional<HowRead> again(List<SampleSheet> sheets, String text, List<Reading> readings) {
+        for (int i = 0; i < readings.size(); i++) {
+            List<Found> found = readings.get(i).samples();
+            List<SampleSheet> made = sheets.stream()
+                    .filter(sheet -> sheet.pasted().equals(Optional.of(text)))
+                    .filter(sheet -> found.stream()
+                            .anyMatch(one ->
+                                    one.kind() == sheet.kind() && one.columns().equals(sheet.columns())))
+                    .toList();
+            if (!made.isEmpty()) {
+                return Optional.of(new HowRead(readings, i, made, "", text));
+            }
+        }
+        return Optional.empty();
     }
 
     /** Puts the samples of another reading in the place of those that were made. */

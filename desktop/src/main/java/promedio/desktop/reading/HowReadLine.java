@@ -18,6 +18,7 @@ public final class HowReadLine extends VBox {
     private final DeskModel model;
     private final Label sentence = new Label();
     private final FlowPane others = new FlowPane();
+    private SampleSheet shown;
 
     /** The line of a desk. */
     public HowReadLine(DeskModel model) {
@@ -28,10 +29,16 @@ public final class HowReadLine extends VBox {
         getStyleClass().add("how-read");
         others.getStyleClass().add("how-read-others");
         getChildren().add(sentence);
+        model.rereadProperty().addListener((property, before, now) -> {
+            if (shown != null) {
+                show(shown);
+            }
+        });
     }
 
     /** Says how a sheet was read; nothing where its entries were changed since, or there is nothing to say. */
     public void show(SampleSheet sheet) {
+        shown = sheet;
         Optional<HowRead> note = model.howRead(sheet).filter(HowReadLine::isWorthSaying);
         setVisible(note.isPresent());
         setManaged(note.isPresent());

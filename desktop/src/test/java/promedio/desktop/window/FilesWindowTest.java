@@ -47,6 +47,35 @@ class FilesWindowTest extends OpenWindow {
     }
 
     @Test
+    void how_a_paste_was_read_and_its_other_readings_are_kept_with_it(@TempDir Path folder) {
+        Path file = folder.resolve("mine.promedio");
+        when(picker.toSave(anyString())).thenReturn(Optional.of(file));
+        when(picker.toOpen()).thenReturn(Optional.of(file));
+        String paste = "x\tTally\tf\tfx\n2\tIII\t3\t6\n5\tI\t1\t5\n9\tII\t2\t18\n";
+        onWindow(() -> {
+            desk.type(paste);
+            return null;
+        });
+        eventually(() -> words().stream().anyMatch(word -> word.contains("left out") || word.contains("Left out")));
+        List<String> read =
+                words().stream().filter(word -> word.startsWith("Read as")).toList();
+        assertThat(read).isNotEmpty();
+        press(KeyCode.CONTROL, KeyCode.S);
+        press(KeyCode.CONTROL, KeyCode.N);
+        press(KeyCode.CONTROL, KeyCode.O);
+        eventually(() -> !desk.assignment().sheets().isEmpty());
+        press(KeyCode.CONTROL, KeyCode.DIGIT1);
+        eventually(() -> words().containsAll(read));
+        assertThat(onWindow(() -> desk.sheet().orElseThrow().pasted())).hasValue(paste);
+        int width = onWindow(() -> desk.sheet().orElseThrow().columns().size());
+        click("#read-as-1");
+        eventually(() -> desk.assignment().sheets().size() != 1
+                || desk.sheet().orElseThrow().columns().size() != width);
+        press(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> words().containsAll(read));
+    }
+
+    @Test
     void unsaved_changes_are_asked_about_before_they_are_left() {
         when(picker.unsaved(anyString())).thenReturn(FilePicker.Unsaved.STAY).thenReturn(FilePicker.Unsaved.LEAVE);
         type("3 4 8");

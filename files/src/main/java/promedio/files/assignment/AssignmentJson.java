@@ -138,6 +138,7 @@ final class AssignmentJson {
             ArrayNode off = sample.putArray("off");
             sheet.off().forEach(off::add);
             sheet.tabulation().ifPresent(classes -> sample.set("classes", AnswersJson.write(classes)));
+            sheet.pasted().ifPresent(text -> sample.put("pasted", text));
         }
         List<Foreign.Unread> unread = assignment.foreign().samples();
         for (int i = 0; i < unread.size(); i++) {
@@ -284,14 +285,15 @@ final class AssignmentJson {
             Set<String> codes = new HashSet<>();
             sample.path("missing").forEach(code -> codes.add(code.asText()));
             sheets.add(new SampleSheet(
-                    id(sample.path("id").asText(), "s"),
-                    sample.path("name").asText(),
-                    sample.path("unit").asText(),
-                    kind,
-                    columns,
-                    codes,
-                    new TreeSet<>(off(sample, columns.get(0).size())),
-                    AnswersJson.readTabulation(sample.path("classes"))));
+                            id(sample.path("id").asText(), "s"),
+                            sample.path("name").asText(),
+                            sample.path("unit").asText(),
+                            kind,
+                            columns,
+                            codes,
+                            new TreeSet<>(off(sample, columns.get(0).size())),
+                            AnswersJson.readTabulation(sample.path("classes")))
+                    .readFrom(sample.path("pasted").asText("")));
         }
 
         /** Keeps a sample of a kind that is not known. */

@@ -177,6 +177,7 @@ final class WholeJson {
         sheet.off().forEach(off::add);
         node.put("kind", sheet.kind().id());
         sheet.tabulation().ifPresent(classes -> node.set("classes", AnswersJson.write(classes)));
+        sheet.pasted().ifPresent(text -> node.put("pasted", text));
         return node;
     }
 
@@ -187,14 +188,15 @@ final class WholeJson {
                 ? SampleSheet.Kind.find(node.path("kind").asText()).orElseThrow()
                 : columns.size() == 2 ? SampleSheet.Kind.FREQUENCIES : SampleSheet.Kind.VALUES;
         return new SampleSheet(
-                node.path("id").asText(),
-                node.path("name").asText(),
-                node.path("unit").asText(),
-                kind,
-                columns,
-                new HashSet<>(readTexts(node.path("missing"))),
-                new TreeSet<>(readOff(node)),
-                AnswersJson.readTabulation(node.path("classes")));
+                        node.path("id").asText(),
+                        node.path("name").asText(),
+                        node.path("unit").asText(),
+                        kind,
+                        columns,
+                        new HashSet<>(readTexts(node.path("missing"))),
+                        new TreeSet<>(readOff(node)),
+                        AnswersJson.readTabulation(node.path("classes")))
+                .readFrom(node.path("pasted").asText(""));
     }
 
     static ArrayNode texts(Iterable<String> texts) {

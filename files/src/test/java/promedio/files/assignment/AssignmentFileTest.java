@@ -58,6 +58,7 @@ class AssignmentFileTest {
                                                     "-0",
                                                     "12.50"))
                                     .withMissingCodes(Set.of("n/a", "-99"))
+                                    .readFrom("Minutes\n12 15 n/a \u0000 “18”")
                                     .switched(List.of(0), false)
                                     .switched(List.of(8), false)
                                     .tabulated(Optional.of(Tabulation.of(Exact.ratio(5, 2), Exact.TWO, 3, true))),
