@@ -31,12 +31,10 @@ import promedio.core.sentence.Visible;
 import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.SheetFigures;
-import promedio.desktop.reading.Pasteboard;
 import promedio.desktop.text.Words;
 
 /** The entries of a sample in order of entry and in order of size, edited in place. */
 public final class EntriesPage extends VBox {
-    private static final KeyCombination PASTE = KeyCombination.valueOf("Shortcut+V");
     private static final KeyCombination COPY = KeyCombination.valueOf("Shortcut+C");
 
     private final DeskModel model;
@@ -179,9 +177,7 @@ public final class EntriesPage extends VBox {
         if (key.getTarget() != entries) {
             return;
         }
-        if (PASTE.match(key)) {
-            Pasteboard.text().ifPresent(model::type);
-        } else if (COPY.match(key)) {
+        if (COPY.match(key)) {
             copy();
         } else if (key.getCode() == KeyCode.DELETE || key.getCode() == KeyCode.BACK_SPACE) {
             removeChosen();

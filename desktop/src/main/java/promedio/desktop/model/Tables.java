@@ -371,6 +371,29 @@ public final class Tables {
         });
     }
 
+    /**
+     * Writes what lies on the clipboard over cells: one edit. One cell fills all that are chosen; what does not fit changes nothing.
+     *
+     * @param rows the rows from the first that is chosen on, as they are shown
+     * @param chosen how many rows are chosen
+     * @param left the first column that is chosen
+     * @param columns how many columns are chosen
+     */
+    public void paste(String text, int[] rows, int chosen, int left, int columns) {
+        PastedCells cells = PastedCells.of(text).over(chosen, columns);
+        withTable(table -> {
+            int across = table.all().columns().size() - left;
+            if (cells.isTooMany()) {
+                desk.say(Words.of("message.paste.too-many", PastedCells.MOST));
+            } else if (cells.lines().size() > rows.length || cells.width() > across) {
+                desk.say(Words.of("message.paste.no-room", cells.lines().size(), cells.width(), rows.length, across));
+            } else {
+                desk.make(new Edit.Together("change-cells", cells.edits(table.id(), rows, left)));
+                desk.say(Words.of("message.paste.done", cells.lines().size(), cells.width()));
+            }
+        });
+    }
+
     /** Puts back what stood in a cell of the original. */
     public void putBack(DataTable.Place place) {
         withTable(table -> set(place.row(), place.column(), table.before(place)));

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import promedio.core.assignment.DataTable;
@@ -209,6 +210,17 @@ final class RowsGrid extends CellsGrid<ColumnHead> {
             return true;
         }
         return false;
+    }
+
+    /** Writes what lies on the clipboard over cells from the first that is chosen on; false where no cell has the cursor. */
+    boolean paste(String text) {
+        if (!isFocused() || choice().isEmpty() || isBusy()) {
+            return false;
+        }
+        int[] rows = IntStream.range(choice().top(), size()).map(this::row).toArray();
+        int chosen = choice().bottom() - choice().top() + 1;
+        model.tables().paste(text, rows, chosen, choice().left(), choice().right() - choice().left() + 1);
+        return true;
     }
 
     private void typed(KeyEvent typed) {

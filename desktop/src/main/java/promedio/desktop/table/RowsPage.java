@@ -235,6 +235,11 @@ public final class RowsPage extends VBox {
         steps.write(step);
     }
 
+    /** Writes what lies on the clipboard over the cells that are chosen; false where none has the cursor. */
+    public boolean paste(String text) {
+        return grids.showsRead() && grids.read().paste(text);
+    }
+
     /** Puts the cursor where keys go from cell to cell. */
     public void focusRows() {
         grids.seen().requestFocus();

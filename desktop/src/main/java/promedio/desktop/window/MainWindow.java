@@ -264,7 +264,7 @@ public final class MainWindow {
 
     private Shortcuts shortcuts() {
         return new Shortcuts()
-                .unlessTyping("Shortcut+V", () -> Pasteboard.text().ifPresent(model::type))
+                .unlessTyping("Shortcut+V", () -> Pasteboard.text().ifPresent(pages::paste))
                 .unlessTyping("Shortcut+Z", model::undo)
                 .unlessTyping("Shortcut+Shift+Z", model::redo)
                 .unlessTyping("Shortcut+Y", model::redo)

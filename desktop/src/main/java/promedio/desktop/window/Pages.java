@@ -145,6 +145,14 @@ final class Pages extends StackPane {
         return true;
     }
 
+    /** Takes what lies on the clipboard: over the chosen cells of a table, or as a sample. */
+    void paste(String text) {
+        boolean taken = rows.isShown() && rows.get().paste(text);
+        if (!taken) {
+            model.type(text);
+        }
+    }
+
     /** Offers back what earlier desks have left unsaved. */
     void offer(LeftBehind left) {
         start.get().offer(left);

@@ -6,9 +6,11 @@ import static org.mockito.Mockito.when;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.Clipboard;
+import javafx.scene.input.DataFormat;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.DisplayNameGeneration;
@@ -94,11 +96,32 @@ class TablesWindowTest extends OpenWindow {
         assertThat(List.of(cell(0, 1), cell(1, 0), cell(1, 1), cell(2, 1))).containsExactly("", "", "", "12");
         press(KeyCode.CONTROL, KeyCode.Z);
         assertThat(cell(1, 0)).isEqualTo("radio");
+        copied("7\tElm\n8\n");
+        press(KeyCode.END);
+        press(KeyCode.CONTROL, KeyCode.V);
+        assertThat(desk.messageProperty().get())
+                .startsWith("The 2 × 2 cells on the clipboard have no room here, where there are 99 × 1. Nothing was");
+        press(KeyCode.CONTROL, KeyCode.HOME);
+        press(KeyCode.CONTROL, KeyCode.V);
+        assertThat(List.of(cell(0, 0), cell(0, 1), cell(1, 0), cell(1, 1))).containsExactly("7", "Elm", "8", "");
+        press(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(cell(1, 0)).isEqualTo("radio");
+        copied("clock\n");
+        press(KeyCode.SHIFT, KeyCode.DOWN);
+        press(KeyCode.CONTROL, KeyCode.V);
+        assertThat(List.of(cell(0, 0), cell(1, 0), cell(2, 0)))
+                .startsWith("clock", "clock")
+                .doesNotContainSequence("clock", "clock", "clock");
+        press(KeyCode.CONTROL, KeyCode.Z);
         click("#remove-table");
         assertThat(desk.assignment().tables()).isEmpty();
         assertThat(desk.assignment().sheets()).as("samples keep their values").hasSize(2);
         press(KeyCode.CONTROL, KeyCode.Z);
         assertThat(desk.assignment().tables()).hasSize(1);
+    }
+
+    private static void copied(String text) {
+        onWindow(() -> Clipboard.getSystemClipboard().setContent(Map.of(DataFormat.PLAIN_TEXT, text)));
     }
 
     @Test
