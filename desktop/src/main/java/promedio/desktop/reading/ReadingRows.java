@@ -7,6 +7,7 @@ import java.util.stream.IntStream;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollPane;
@@ -36,6 +37,9 @@ final class ReadingRows extends ScrollPane {
     private static final int LONGEST = 120;
 
     private final FileReading reading;
+    /** The first column that is shown; a file of very many is shown some at a time. */
+    private int from;
+
     private final FigureText figures = new FigureText(CourseCard.STANDARD, 2);
 
     ReadingRows(FileReading reading) {
@@ -51,15 +55,17 @@ final class ReadingRows extends ScrollPane {
         GridPane grid = new GridPane();
         grid.getStyleClass().add("reading-rows");
         Table table = file.table();
-        int columns = Math.min(MOST_COLUMNS, table.columns().size());
+        int all = table.columns().size();
+        from = Math.min(from, (all - 1) / MOST_COLUMNS * MOST_COLUMNS);
+        int to = Math.min(all, from + MOST_COLUMNS);
         List<Integer> rows = rows(table.rows());
-        for (int i = 0; i < columns; i++) {
+        for (int i = from; i < to; i++) {
             Column column = table.columns().get(i);
             Optional<Summary> summary =
                     i < state.summaries().size() ? Optional.of(state.summaries().get(i)) : Optional.empty();
-            grid.add(head(state, column, summary, i), i + 1, 0);
+            grid.add(head(state, column, summary, i), i - from + 2, 0);
             for (int row = 0; row < rows.size(); row++) {
-                grid.add(cell(state, column, rows.get(row)), i + 1, row + 1);
+                grid.add(cell(state, column, rows.get(row)), i - from + 2, row + 1);
             }
         }
         for (int row = 0; row < rows.size(); row++) {
@@ -68,14 +74,30 @@ final class ReadingRows extends ScrollPane {
             number.setMaxWidth(Double.MAX_VALUE);
             grid.add(number, 0, row + 1);
         }
-        if (table.columns().size() > columns) {
-            Label more =
-                    new Label(Words.of("reading.more-columns", table.columns().size() - columns));
-            more.getStyleClass().addAll("reading-cell", "soft");
-            grid.add(more, columns + 1, 0);
+        if (from > 0) {
+            grid.add(turn(Words.of("reading.columns-before", from), from - MOST_COLUMNS, state, file), 1, 0);
+        }
+        if (to < all) {
+            grid.add(
+                    turn(Words.of("reading.columns-after", all - to), from + MOST_COLUMNS, state, file),
+                    to - from + 2,
+                    0);
         }
         setContent(grid);
         setHvalue(kept);
+    }
+
+    /** Turns to other columns of a file that has more than stand here at once. */
+    private Hyperlink turn(String words, int to, FileReading.State state, TableFile file) {
+        Hyperlink turn = new Hyperlink(words);
+        turn.getStyleClass().add("reading-cell");
+        turn.setMinWidth(USE_PREF_SIZE);
+        turn.setOnAction(press -> {
+            from = to;
+            show(state, file);
+            setHvalue(0);
+        });
+        return turn;
     }
 
     /** The rows to be shown, from 0; −1 stands for those between. */

@@ -88,15 +88,21 @@ final class Opened implements Closeable {
             throws InputProblem, IOException {
         Path path = Zip.file(source);
         try {
-            Zip.check(source, path);
+            boolean dates = Zip.check(source, path);
             if (format == TableFile.Format.ODS) {
                 Sheets sheets = new OdsSheets(source, path);
                 List<Integer> asked = candidates(source, sheets.names(), options);
                 return new Opened(
                         format, Optional.empty(), Optional.empty(), sheets, asked, () -> Zip.forget(source, path));
             }
-            XlsxSheets sheets = XlsxSheets.open(source, path);
-            List<Integer> asked = candidates(source, sheets.names(), options);
+            XlsxSheets sheets = XlsxSheets.open(source, path, dates);
+            List<Integer> asked;
+            try {
+                asked = candidates(source, sheets.names(), options);
+            } catch (InputProblem problem) {
+                sheets.close();
+                throw problem;
+            }
             return new Opened(format, Optional.empty(), Optional.empty(), sheets, asked, () -> {
                 sheets.close();
                 Zip.forget(source, path);

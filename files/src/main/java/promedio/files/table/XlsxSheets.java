@@ -2,9 +2,12 @@ package promedio.files.table;
 
 import java.io.Closeable;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.dhatim.fastexcel.reader.Cell;
 import org.dhatim.fastexcel.reader.CellType;
@@ -19,24 +22,41 @@ final class XlsxSheets implements Sheets, Closeable {
     private static final int MOST_COLUMNS = 16_384;
     private static final int MOST_BLANK_ROWS = 1_000;
     private static final int WATCHED = 1_000;
+    private static final String MIDNIGHT = "T00:00:00";
+    private static final Pattern DAY = Pattern.compile("[0-9]{4}-[0-9]{2}-[0-9]{2}T");
 
     private final Source source;
     private final ReadableWorkbook workbook;
     private final List<Sheet> sheets;
+    /** A copy of the workbook that goes when this is closed. */
+    private final Optional<Path> copy;
+
     private boolean percents;
 
-    private XlsxSheets(Source source, ReadableWorkbook workbook) {
+    private XlsxSheets(Source source, ReadableWorkbook workbook, Optional<Path> copy) {
         this.source = source;
+        this.copy = copy;
         this.workbook = workbook;
         this.sheets = workbook.getSheets().toList();
     }
 
-    static XlsxSheets open(Source source, Path path) throws IOException, InputProblem {
+    /**
+     * Opens a workbook.
+     *
+     * @param dates whether there are cells that say of themselves that they are dates
+     */
+    static XlsxSheets open(Source source, Path path, boolean dates) throws IOException, InputProblem {
+        Optional<Path> copy = dates ? Optional.of(DateCells.asTexts(path)) : Optional.empty();
         try {
             return new XlsxSheets(
                     source,
-                    new ReadableWorkbook(path.toFile(), new org.dhatim.fastexcel.reader.ReadingOptions(true, true)));
+                    new ReadableWorkbook(
+                            copy.orElse(path).toFile(), new org.dhatim.fastexcel.reader.ReadingOptions(true, true)),
+                    copy);
         } catch (RuntimeException broken) {
+            if (copy.isPresent()) {
+                Files.deleteIfExists(copy.get());
+            }
             throw new InputProblem(Sentence.of("input.archive.broken", source.name()), broken);
         }
     }
@@ -117,12 +137,17 @@ final class XlsxSheets implements Sheets, Closeable {
             percents |= WorkbookText.isPercent(id, format);
             return WorkbookText.number(raw);
         }
-        return value.toString();
+        String text = value.toString();
+        return cell.getType() == CellType.FORMULA || cell.getType() == CellType.STRING ? isoDate(text) : text;
     }
 
     /** A date that the file holds as ISO 8601 is no error. */
     private static String isoDate(String raw) {
-        return raw.endsWith("T00:00:00") ? raw.substring(0, raw.indexOf('T')) : raw;
+        return raw.endsWith(MIDNIGHT)
+                        && DAY.matcher(raw).lookingAt()
+                        && raw.indexOf('T') + MIDNIGHT.length() == raw.length()
+                ? raw.substring(0, raw.indexOf('T'))
+                : raw;
     }
 
     @Override
@@ -133,5 +158,8 @@ final class XlsxSheets implements Sheets, Closeable {
     @Override
     public void close() throws IOException {
         workbook.close();
+        if (copy.isPresent()) {
+            Files.deleteIfExists(copy.get());
+        }
     }
 }

@@ -61,9 +61,10 @@ final class Zip {
         }
     }
 
-    /** Unpacks everything once without keeping it. */
-    static void check(Source source, Path path) throws IOException, InputProblem {
+    /** Unpacks everything once without keeping it. @return whether cells say of themselves that they are dates */
+    static boolean check(Source source, Path path) throws IOException, InputProblem {
         byte[] block = new byte[BLOCK];
+        DateCells dates = new DateCells();
         long all = 0;
         try (ZipFile zip = new ZipFile(path.toFile())) {
             if (text(zip, "META-INF/manifest.xml", MANIFEST).contains("encryption-data")) {
@@ -74,6 +75,9 @@ final class Zip {
                 long packed = Math.max(1, entry.getCompressedSize());
                 try (InputStream in = zip.getInputStream(entry)) {
                     for (int read = in.read(block); read >= 0; read = in.read(block)) {
+                        if (DateCells.canHold(entry.getName())) {
+                            dates.pass(block, read);
+                        }
                         one += read;
                         all += read;
                         if (all > MOST || one > LARGE && one > MOST_TIMES * packed) {
@@ -88,5 +92,6 @@ final class Zip {
         } catch (java.util.zip.ZipException broken) {
             throw new InputProblem(Sentence.of("input.archive.broken", source.name()), broken);
         }
+        return dates.seen();
     }
 }

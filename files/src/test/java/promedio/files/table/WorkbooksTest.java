@@ -7,19 +7,24 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 import org.dhatim.fastexcel.Workbook;
 import org.dhatim.fastexcel.Worksheet;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import promedio.files.InputProblem;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -119,6 +124,24 @@ class WorkbooksTest {
                 .contains("other");
         assertThatThrownBy(() -> read(xlsx(), ReadingOptions.GUESSED.withSheet(Optional.of("fourth"))))
                 .hasMessageContaining("empty, log, other");
+    }
+
+    /** A cell may say that it is a date, and hold ISO 8601 in place of a number of days. */
+    @Test
+    void a_date_that_a_workbook_holds_as_such_is_a_date(@TempDir Path folder) throws Exception {
+        Map<String, byte[]> entries = new LinkedHashMap<>();
+        Path file = Files.write(folder.resolve("log.xlsx"), xlsx());
+        try (ZipFile zip = new ZipFile(file.toFile())) {
+            for (ZipEntry entry : Collections.list(zip.entries())) {
+                entries.put(entry.getName(), zip.getInputStream(entry).readAllBytes());
+            }
+        }
+        entries.computeIfPresent("xl/worksheets/sheet2.xml", (name, bytes) -> new String(bytes, StandardCharsets.UTF_8)
+                .replaceAll("<c r=\"A([456])\"[^>]*><v>[^<]*", "<c r=\"A$1\" t=\"d\"><v>2031-05-0$1T00:00:00")
+                .getBytes(StandardCharsets.UTF_8));
+        TableFile read = read(zip(entries), ReadingOptions.GUESSED);
+        assertThat(TableFilesTest.told(read)).contains("day: date y-m-d 3/0/0");
+        assertThat(read.table().row(1)).startsWith("2031-05-05", "lamp");
     }
 
     @Test
