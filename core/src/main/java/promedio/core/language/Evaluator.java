@@ -9,7 +9,6 @@ import promedio.core.data.DateForm;
 import promedio.core.distribution.Distribution;
 import promedio.core.language.Expression.Operator;
 import promedio.core.number.Exact;
-import promedio.core.number.Figure;
 import promedio.core.sentence.Sentence;
 import promedio.core.vector.Dates;
 import promedio.core.vector.Kind;
@@ -26,13 +25,11 @@ import promedio.core.vector.Vectors;
  * for it, whatever its rows hold.
  */
 public final class Evaluator {
-    private static final int MOST_LISTED = 1_000_000;
-
     private final Scope scope;
     private final Rowwise rowwise;
     private final Summaries summaries;
     private final Told told;
-    private final RandomGenerator random;
+    private final Several several;
     /** Rows for which the formula counts; null while all do. */
     private Truths taken;
     /** The groups that summaries are of unless they say otherwise; null for all rows. */
@@ -50,7 +47,7 @@ public final class Evaluator {
     public Evaluator(Scope scope, CourseCard card, Told told, Runnable pause, RandomGenerator random) {
         this.scope = scope;
         this.told = told;
-        this.random = random;
+        this.several = new Several(this, random);
         Conventions conventions = new Conventions(card);
         this.rowwise = new Rowwise(pause, conventions, this::lose);
         this.summaries = new Summaries(conventions, pause);
@@ -162,58 +159,20 @@ public final class Evaluator {
         return scope.column(Scope.find(scope.names(), column));
     }
 
-    /** The length of what is made of two columns. @throws Fault for lists of different length */
-    private int size(Place at, Vector left, Vector right) {
-        if (left.size() != right.size() && !left.isConstant() && !right.isConstant()) {
-            throw Fault.of(at, "language.lengths", left.size(), right.size());
-        }
-        return left.isConstant() ? right.size() : left.size();
-    }
-
     private Numbers numbers(Expression expression) {
-        return numbers(of(expression), expression.at());
-    }
-
-    private static Numbers numbers(Vector vector, Place at) {
-        if (vector instanceof Numbers numbers) {
-            return numbers;
-        }
-        if (vector.kind() == Kind.NOTHING) {
-            return Numbers.constant(Optional.<Figure>empty(), vector.size());
-        }
-        throw Fault.of(at, "language.needs.NUMBER", Sentence.of("language.kind." + vector.kind()));
+        return Kinds.numbers(of(expression), expression.at());
     }
 
     private Truths truths(Expression expression) {
-        Vector vector = of(expression);
-        return Vectors.truths(vector)
-                .orElseThrow(() -> Fault.of(
-                        expression.at(), "language.needs.TRUTH", Sentence.of("language.kind." + vector.kind())));
+        return Kinds.truths(of(expression), expression.at());
     }
 
     private Texts texts(Expression expression) {
-        Vector vector = of(expression);
-        if (vector instanceof Texts texts) {
-            return texts;
-        }
-        if (vector.kind() == Kind.NOTHING) {
-            return Texts.constant(Optional.empty(), vector.size());
-        }
-        throw Fault.of(
-                expression.at(),
-                vector.kind() == Kind.NUMBER ? "language.needs.text-of-number" : "language.needs.TEXT",
-                Sentence.of("language.kind." + vector.kind()));
+        return Kinds.texts(of(expression), expression.at());
     }
 
     private Dates dates(Expression expression) {
-        Vector vector = of(expression);
-        if (vector instanceof Dates dates) {
-            return dates;
-        }
-        if (vector.kind() == Kind.NOTHING) {
-            return (Dates) Vectors.missing(Kind.DATE, vector.size());
-        }
-        throw Fault.of(expression.at(), "language.needs.DATE", Sentence.of("language.kind." + vector.kind()));
+        return Kinds.dates(of(expression), expression.at());
     }
 
     private Vector operation(Expression.Operation operation) {
@@ -222,26 +181,29 @@ public final class Evaluator {
                 Truths left = truths(operation.left());
                 Truths right = truths(operation.right());
                 return rowwise.joined(
-                        operation.operator() == Operator.AND, left, right, size(operation.at(), left, right));
+                        operation.operator() == Operator.AND, left, right, Kinds.size(operation.at(), left, right));
             }
             case PLUS, MINUS, TIMES, OVER, POWER -> {
                 Numbers left = numbers(operation.left());
                 Numbers right = numbers(operation.right());
-                return rowwise.arithmetic(operation.operator(), left, right, size(operation.at(), left, right));
+                return rowwise.arithmetic(operation.operator(), left, right, Kinds.size(operation.at(), left, right));
             }
             case JOINED -> {
                 Texts left = texts(operation.left());
                 Texts right = texts(operation.right());
                 return rowwise.made(
                         List.of(left, right),
-                        size(operation.at(), left, right),
+                        Kinds.size(operation.at(), left, right),
                         row -> Optional.of(left.get(row) + right.get(row)));
             }
             case CONTAINS, STARTS, ENDS -> {
                 Texts left = texts(operation.left());
                 Texts right = texts(operation.right());
                 return rowwise.texts(
-                        left, right, size(operation.at(), left, right), (whole, part) -> switch (operation.operator()) {
+                        left,
+                        right,
+                        Kinds.size(operation.at(), left, right),
+                        (whole, part) -> switch (operation.operator()) {
                             case CONTAINS -> whole.contains(part);
                             case STARTS -> whole.startsWith(part);
                             default -> whole.endsWith(part);
@@ -254,7 +216,7 @@ public final class Evaluator {
     }
 
     private Truths compared(Place at, Operator operator, Vector left, Vector right) {
-        int size = size(at, left, right);
+        int size = Kinds.size(at, left, right);
         boolean equality = operator == Operator.EQUAL || operator == Operator.UNEQUAL;
         Vector one = left;
         Vector two = right;
@@ -281,7 +243,7 @@ public final class Evaluator {
         Vector of = of(between.of());
         Truths above = compared(between.at(), Operator.AT_LEAST, of, of(between.low()));
         Truths below = compared(between.at(), Operator.AT_MOST, of, of(between.high()));
-        return rowwise.joined(true, above, below, size(between.at(), above, below));
+        return rowwise.joined(true, above, below, Kinds.size(between.at(), above, below));
     }
 
     private Vector oneOf(Expression.OneOf one) {
@@ -289,7 +251,7 @@ public final class Evaluator {
         Truths found = null;
         for (Expression item : one.items()) {
             Truths same = compared(item.at(), Operator.EQUAL, of, of(item));
-            found = found == null ? same : rowwise.joined(false, found, same, size(one.at(), found, same));
+            found = found == null ? same : rowwise.joined(false, found, same, Kinds.size(one.at(), found, same));
         }
         return one.not() ? rowwise.not(found) : found;
     }
@@ -308,16 +270,10 @@ public final class Evaluator {
         } finally {
             taken = before;
         }
-        if (!then.kind().goesWith(otherwise.kind())) {
-            throw Fault.of(
-                    choice.otherwise().at(),
-                    "language.branches",
-                    Sentence.of("language.kind." + then.kind()),
-                    Sentence.of("language.kind." + otherwise.kind()));
-        }
-        int size = size(choice.at(), condition, then);
+        Kinds.alike(then, otherwise, choice.otherwise().at());
+        int size = Kinds.size(choice.at(), condition, then);
         Vector shaped = condition.isConstant() ? then : condition;
-        size = Math.max(size, size(choice.at(), shaped, otherwise));
+        size = Math.max(size, Kinds.size(choice.at(), shaped, otherwise));
         boolean constant = condition.isConstant() && then.isConstant() && otherwise.isConstant();
         int[] which = new int[constant ? 1 : size];
         for (int row = 0; row < which.length; row++) {
@@ -340,8 +296,9 @@ public final class Evaluator {
             case ABSOLUTE, ROOT, LN, LOG10, EXP, ROUNDED, DOWN, UP, REMAINDER -> {
                 List<Vector> numbers = new ArrayList<>();
                 arguments.forEach(one -> numbers.add(numbers(one)));
-                int size =
-                        numbers.size() == 1 ? numbers.get(0).size() : size(call.at(), numbers.get(0), numbers.get(1));
+                int size = numbers.size() == 1
+                        ? numbers.get(0).size()
+                        : Kinds.size(call.at(), numbers.get(0), numbers.get(1));
                 yield rowwise.call(function, numbers, size);
             }
             case LENGTH, LOWER, UPPER, TRIMMED, NUMBER -> {
@@ -352,7 +309,7 @@ public final class Evaluator {
                 Texts text = texts(arguments.get(0));
                 Numbers from = numbers(arguments.get(1));
                 Numbers to = numbers(arguments.get(2));
-                int size = Math.max(size(call.at(), text, from), size(call.at(), text, to));
+                int size = Math.max(Kinds.size(call.at(), text, from), Kinds.size(call.at(), text, to));
                 yield rowwise.ofText(function, List.of(text, from, to), size);
             }
             case TEXT -> {
@@ -363,7 +320,7 @@ public final class Evaluator {
             case DAYS -> {
                 Dates from = dates(arguments.get(0));
                 Dates to = dates(arguments.get(1));
-                yield rowwise.days(from, to, size(call.at(), from, to));
+                yield rowwise.days(from, to, Kinds.size(call.at(), from, to));
             }
             case DATE -> {
                 DateForm form = arguments.get(1) instanceof Expression.Text text
@@ -385,15 +342,9 @@ public final class Evaluator {
         int size = 0;
         for (Expression argument : call.arguments()) {
             Vector one = of(argument);
-            if (first != null && !first.kind().goesWith(one.kind())) {
-                throw Fault.of(
-                        argument.at(),
-                        "language.branches",
-                        Sentence.of("language.kind." + first.kind()),
-                        Sentence.of("language.kind." + one.kind()));
-            }
             if (first != null) {
-                size(call.at(), first, one);
+                Kinds.alike(first, one, argument.at());
+                Kinds.size(call.at(), first, one);
             }
             first = first == null || first.kind() == Kind.NOTHING || first.isConstant() && !one.isConstant()
                     ? one
@@ -463,18 +414,14 @@ public final class Evaluator {
             Vector chosen = whole.pick(summaries.rows(measure, whole, groups));
             return spread(chosen, groups, summary.within(), summary.at());
         }
-        Vector numbers = any ? whole : numbers(whole, summary.of().at());
+        Vector numbers = any ? whole : Kinds.numbers(whole, summary.of().at());
         return spread(
                 summaries.measures(measure, summary.part(), numbers, groups), groups, summary.within(), summary.at());
     }
 
     private Vector counted(Expression.Counted counted) {
         Vector inner = inner(counted.condition());
-        Truths of = Vectors.truths(inner)
-                .orElseThrow(() -> Fault.of(
-                        counted.condition().at(),
-                        "language.needs.TRUTH",
-                        Sentence.of("language.kind." + inner.kind())));
+        Truths of = Kinds.truths(inner, counted.condition().at());
         int rows = scope.hasLists() ? of.size() : scope.rows();
         Groups groups = groups(counted.within(), rows);
         long[] yes = new long[groups.count()];
@@ -506,16 +453,16 @@ public final class Evaluator {
         Vector whole = of.isConstant() && !scope.hasLists() ? of.stretched(scope.rows()) : of;
         Groups groups = groups(place.within(), whole.size());
         return switch (place.standing()) {
-            case SCORE -> summaries.scores(numbers(whole, place.of().at()), groups);
+            case SCORE -> summaries.scores(Kinds.numbers(whole, place.of().at()), groups);
             case RANK, RANK_FROM_LARGEST -> {
                 boolean ordered = whole.kind() == Kind.DATE || whole.kind() == Kind.TEXT;
                 yield summaries.ranks(
-                        ordered ? whole : numbers(whole, place.of().at()),
+                        ordered ? whole : Kinds.numbers(whole, place.of().at()),
                         groups,
                         place.standing() == Expression.Standing.RANK_FROM_LARGEST);
             }
             case RUNNING_TOTAL ->
-                summaries.runningTotals(numbers(whole, place.of().at()), groups);
+                summaries.runningTotals(Kinds.numbers(whole, place.of().at()), groups);
             case PREVIOUS -> {
                 int[] before = new int[whole.size()];
                 for (int row = 0; row < before.length; row++) {
@@ -560,7 +507,8 @@ public final class Evaluator {
                 || along.measure() == Measured.LARGEST;
         return picked && all.kind() != Kind.NUMBER && all.kind() != Kind.NOTHING
                 ? all.pick(summaries.rows(along.measure(), all, groups))
-                : summaries.measures(along.measure(), Optional.empty(), any ? all : numbers(all, along.at()), groups);
+                : summaries.measures(
+                        along.measure(), Optional.empty(), any ? all : Kinds.numbers(all, along.at()), groups);
     }
 
     /** Lists, which only the jotter has. */
@@ -569,48 +517,10 @@ public final class Evaluator {
             throw Fault.of(expression.at(), "language.no-lists");
         }
         if (expression instanceof Expression.Listed listed) {
-            List<Vector> items = new ArrayList<>();
-            listed.items().forEach(item -> items.add(of(item)));
-            return Vectors.together(items).orElseThrow(() -> Fault.of(listed.at(), "language.list-kinds"));
+            return several.listed(listed);
         }
-        if (expression instanceof Expression.Range range) {
-            return range(range);
-        }
-        Expression.Take take = (Expression.Take) expression;
-        Vector of = of(take.of());
-        boolean enough = take.count().isWhole() && take.count().compareTo(Exact.of(of.size())) <= 0;
-        if (!enough) {
-            throw Fault.of(take.at(), "language.take", take.count(), of.size());
-        }
-        return of.pick(Draw.rows(of.size(), take.count().numerator().intValue(), random));
-    }
-
-    private Vector range(Expression.Range range) {
-        Exact from = single(range.from());
-        Exact to = single(range.to());
-        Exact by = range.by().isPresent() ? single(range.by().get()) : Exact.ONE;
-        boolean gets = by.signum() != 0 && to.minus(from).over(by).signum() >= 0;
-        Exact steps = gets ? to.minus(from).over(by) : Exact.of(MOST_LISTED);
-        if (steps.compareTo(Exact.of(MOST_LISTED)) >= 0) {
-            throw Fault.of(range.at(), gets ? "language.range-long" : "language.range", MOST_LISTED);
-        }
-        int count = steps.floor().intValue() + 1;
-        Numbers.Builder builder = new Numbers.Builder(count);
-        Register register = new Register();
-        for (int i = 0; i < count; i++) {
-            register.figure(from.plus(by.times(i)));
-            builder.add(register);
-        }
-        return builder.build();
-    }
-
-    private Exact single(Expression expression) {
-        Numbers numbers = numbers(expression);
-        return Optional.of(numbers)
-                .filter(Numbers::isConstant)
-                .flatMap(one -> one.figure(0))
-                .filter(figure -> figure instanceof Exact)
-                .map(figure -> (Exact) figure)
-                .orElseThrow(() -> Fault.of(expression.at(), "language.range-ends"));
+        return expression instanceof Expression.Range range
+                ? several.range(range)
+                : several.taken((Expression.Take) expression);
     }
 }

@@ -280,12 +280,16 @@ public final class FileReading {
         Progress mine = new Progress();
         run = mine;
         desk.filing().readingProperty().set(true);
-        desk.say(Words.of("message.reading", present.path().getFileName()));
+        String said = Words.of("message.reading", present.path().getFileName());
+        desk.say(said);
         desk.inBackground(
                 () -> Kept.of(() -> desk.originals().take(present.path(), present.options(), mine)),
                 kept -> {
                     desk.filing().readingProperty().set(false);
                     if (run != mine || mine.isStopped()) {
+                        if (desk.messageProperty().get().equals(said)) {
+                            desk.say("");
+                        }
                         return;
                     }
                     desk.say(kept.problem().orElse(""));

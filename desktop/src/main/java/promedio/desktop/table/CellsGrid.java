@@ -47,6 +47,8 @@ abstract class CellsGrid<H extends Region> extends Region {
     private int firstRow;
     private int firstColumn;
     private int rows = 1;
+    /** Whether there are parts that have no style yet. */
+    private boolean grown;
 
     /** A grid whose heads are so many ems high. */
     CellsGrid(double headEms) {
@@ -332,6 +334,11 @@ abstract class CellsGrid<H extends Region> extends Region {
         hide(cells, used);
         hide(numbers, seen);
         refresh();
+        if (grown) {
+            // Else what is new would be seen for a moment as the style sheet does not have it.
+            grown = false;
+            applyCss();
+        }
     }
 
     private static Label rowNumber() {
@@ -354,6 +361,7 @@ abstract class CellsGrid<H extends Region> extends Region {
     private <N extends Node> void add(List<N> nodes, N node) {
         nodes.add(node);
         getChildren().add(0, node);
+        grown = true;
     }
 
     /** Brings what is seen up to date. */

@@ -27,22 +27,7 @@ abstract class LogWindow extends OpenWindow {
     }
 
     void open(Path folder) throws Exception {
-        Path file = Files.writeString(folder.resolve("log.csv"), LOG);
-        onWindow(() -> {
-            desk.filing().typeFile(file);
-            return null;
-        });
-        settle();
-        eventually(() -> desk.fileReading().stateProperty().get() != null);
-        onWindow(() -> {
-            desk.takeColumns();
-            return null;
-        });
-        eventually(() -> !desk.assignment().tables().isEmpty());
-        onWindow(() -> {
-            desk.select(desk.assignment().tables().get(0).id());
-            return null;
-        });
+        openTable(Files.writeString(folder.resolve("log.csv"), LOG));
         eventually(() -> trodden() != null);
     }
 }

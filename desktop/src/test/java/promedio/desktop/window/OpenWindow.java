@@ -3,6 +3,7 @@ package promedio.desktop.window;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.Mockito.mock;
 
+import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
@@ -150,6 +151,25 @@ abstract class OpenWindow {
             return null;
         });
         settle();
+    }
+
+    /** Puts a file on the shelf as a data table, and looks at it. */
+    static void openTable(Path file) {
+        onWindow(() -> {
+            desk.filing().typeFile(file);
+            return null;
+        });
+        settle();
+        eventually(() -> desk.fileReading().stateProperty().get() != null);
+        onWindow(() -> {
+            desk.takeColumns();
+            return null;
+        });
+        eventually(() -> !desk.assignment().tables().isEmpty());
+        onWindow(() -> {
+            desk.select(desk.assignment().tables().get(0).id());
+            return null;
+        });
     }
 
     void press(KeyCode... keys) {

@@ -237,21 +237,7 @@ class PictureWindowTest extends OpenWindow {
                 folder.resolve("repairs.csv"),
                 "Item,Minutes,Age\n" + "lamp,12,3\nradio,17,9\nlamp,20,4\nradio,9,2\nlamp,8,1\n".repeat(4)
                         + "lamp,41,1O\n");
-        onWindow(() -> {
-            desk.filing().typeFile(file);
-            return null;
-        });
-        settle();
-        eventually(() -> desk.fileReading().stateProperty().get() != null);
-        onWindow(() -> {
-            desk.takeColumns();
-            return null;
-        });
-        eventually(() -> !desk.assignment().tables().isEmpty());
-        onWindow(() -> {
-            desk.select(desk.assignment().tables().get(0).id());
-            return null;
-        });
+        openTable(file);
         settle();
         press(KeyCode.CONTROL, KeyCode.DIGIT4);
         eventually(() -> sketch() != null && sketch().picture().isPresent());
