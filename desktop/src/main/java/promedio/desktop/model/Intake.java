@@ -342,8 +342,8 @@ final class Intake {
         }
     }
 
-    /** The first reading of a text that has made samples which still are as it made them. */
-    private static Optional<HowRead> again(List<SampleSheet> sheets, String text, List<Reading> readings) {
+    /** The first reading of a text that has made samples which still are as it made them; once for each time that it was pasted. */
+    private static List<HowRead> again(List<SampleSheet> sheets, String text, List<Reading> readings) {
         for (int i = 0; i < readings.size(); i++) {
             List<Found> found = readings.get(i).samples();
             List<SampleSheet> made = sheets.stream()
@@ -353,10 +353,15 @@ final class Intake {
                                     one.kind() == sheet.kind() && one.columns().equals(sheet.columns())))
                     .toList();
             if (!made.isEmpty()) {
-                return Optional.of(new HowRead(readings, i, made, "", text));
+                List<HowRead> notes = new ArrayList<>();
+                for (int at = 0; at < made.size(); at += found.size()) {
+                    List<SampleSheet> once = made.subList(at, Math.min(made.size(), at + found.size()));
+                    notes.add(new HowRead(readings, i, once, "", text));
+                }
+                return notes;
             }
         }
-        return Optional.empty();
+        return List.of();
     }
 
     /** Puts the samples of another reading in the place of those that were made. */

@@ -1,5 +1,6 @@
 package promedio.desktop.reading;
 
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -37,6 +38,7 @@ final class ReadingRows extends ScrollPane {
     private static final int LONGEST = 120;
 
     private final FileReading reading;
+    private Path path;
     /** The first column that is shown; a file of very many is shown some at a time. */
     private int from;
 
@@ -56,6 +58,10 @@ final class ReadingRows extends ScrollPane {
         grid.getStyleClass().add("reading-rows");
         Table table = file.table();
         int all = table.columns().size();
+        if (!state.path().equals(path)) {
+            path = state.path();
+            from = 0;
+        }
         from = Math.min(from, (all - 1) / MOST_COLUMNS * MOST_COLUMNS);
         int to = Math.min(all, from + MOST_COLUMNS);
         List<Integer> rows = rows(table.rows());
