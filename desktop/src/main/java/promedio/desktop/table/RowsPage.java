@@ -42,6 +42,8 @@ public final class RowsPage extends VBox {
     private String named;
 
     private String shownName = "";
+    /** Which assignment it is of. */
+    private long desks;
 
     /** The page of a desk. */
     public RowsPage(DeskModel model, TrailWays ways) {
@@ -148,7 +150,9 @@ public final class RowsPage extends VBox {
         if (!isVisible() || figures == null) {
             return;
         }
-        boolean other = !figures.table().id().equals(named);
+        boolean other =
+                !figures.table().id().equals(named) || desks != model.tables().desks();
+        desks = model.tables().desks();
         if (other) {
             find.clear();
             row.clear();
