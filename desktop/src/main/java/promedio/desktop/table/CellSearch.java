@@ -19,7 +19,7 @@ final class CellSearch {
         long all = (long) cells.rows() * columns;
         for (long i = 1; i <= all; i++) {
             long place = (from + i) % all;
-            String cell = cells.text((int) (place / columns), (int) (place % columns));
+            String cell = cells.text().at((int) (place / columns), (int) (place % columns));
             if (cell.toLowerCase(Locale.ROOT).contains(wanted)) {
                 return OptionalLong.of(place);
             }

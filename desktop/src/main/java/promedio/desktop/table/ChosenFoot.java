@@ -3,7 +3,7 @@ package promedio.desktop.table;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.stream.IntStream;
+import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.geometry.Side;
 import javafx.scene.control.ContextMenu;
@@ -13,6 +13,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import promedio.core.assignment.Link;
+import promedio.core.data.Column;
 import promedio.core.working.FigureText;
 import promedio.desktop.control.Press;
 import promedio.desktop.control.Tip;
@@ -83,8 +84,8 @@ final class ChosenFoot extends HBox {
                             : choice.bottom() > choice.top() ? "table.chosen.out" : "table.chosen.out.one"));
         }
         int[] rows = grids.seen().chosenRows();
-        int[] columns = IntStream.rangeClosed(choice.left(), choice.right()).toArray();
-        if (read && (long) rows.length * columns.length < AT_ONCE) {
+        List<Supplier<Column>> columns = grids.columns(choice.left(), choice.right());
+        if (read && (long) rows.length * columns.size() < AT_ONCE) {
             figures.setText(text(of(columns, rows)));
         } else {
             figures.setText(Words.of("table.chosen.counting"));
@@ -99,8 +100,8 @@ final class ChosenFoot extends HBox {
         }
     }
 
-    private CellFigures of(int[] columns, int[] rows) {
-        return CellFigures.of(Arrays.stream(columns).mapToObj(grids::column).toList(), rows);
+    private static CellFigures of(List<Supplier<Column>> columns, int[] rows) {
+        return CellFigures.of(columns.stream().map(Supplier::get).toList(), rows);
     }
 
     private boolean isOut() {

@@ -1,8 +1,10 @@
 package promedio.desktop.table;
 
-import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntUnaryOperator;
 import promedio.core.data.Column;
 import promedio.core.data.Table;
 import promedio.core.sentence.Visible;
@@ -18,74 +20,61 @@ final class ColumnLayout {
     private static final int BESIDE_UNIT = 10;
 
     private final Cells cells;
-    private final List<Integer> letters = new ArrayList<>();
-    private final List<Integer> places = new ArrayList<>();
+    /** How wide and with how many places the columns are that were asked for; a table may have very many. */
+    private final Map<Integer, Measured> measured = new HashMap<>();
 
-    /** Cells as they are looked at. */
-    interface Cells {
-        int rows();
+    private record Measured(int letters, int places) {}
 
-        int columns();
-
-        /** How many letters the head of a column needs. */
-        int head(int column);
-
-        String text(int row, int column);
-
-        /** Its decimal mark, where a cell is a number. */
-        Optional<Character> mark(int row, int column);
+    /** Something of each cell. */
+    interface Each<T> {
+        T at(int row, int column);
     }
+
+    /**
+     * Cells as they are looked at.
+     *
+     * @param head how many letters the head of a column needs
+     * @param text the text of a cell
+     * @param mark its decimal mark, where it is a number
+     */
+    record Cells(int rows, int columns, IntUnaryOperator head, Each<String> text, Each<Optional<Character>> mark) {}
 
     ColumnLayout(Cells cells) {
         this.cells = cells;
-        for (int column = 0; column < cells.columns(); column++) {
-            int longest = cells.head(column);
-            int most = 0;
-            int step = Math.max(1, cells.rows() / LOOKED_AT);
-            for (int row = 0; row < cells.rows(); row += row < LOOKED_AT ? 1 : step) {
-                String text = cells.text(row, column);
-                longest = Math.max(longest, text.length());
-                most = Math.max(
-                        most,
-                        cells.mark(row, column).map(mark -> places(mark, text)).orElse(0));
-            }
-            letters.add(Math.max(NARROWEST, Math.min(WIDEST, longest + (most > 0 ? 1 : 0))));
-            places.add(most);
+    }
+
+    private Measured measured(int column) {
+        return measured.computeIfAbsent(column, this::measure);
+    }
+
+    private Measured measure(int column) {
+        int longest = cells.head().applyAsInt(column);
+        int most = 0;
+        int step = Math.max(1, cells.rows() / LOOKED_AT);
+        for (int row = 0; row < cells.rows(); row += row < LOOKED_AT ? 1 : step) {
+            String text = cells.text().at(row, column);
+            longest = Math.max(longest, text.length());
+            most = Math.max(
+                    most,
+                    cells.mark().at(row, column).map(mark -> places(mark, text)).orElse(0));
         }
+        return new Measured(Math.max(NARROWEST, Math.min(WIDEST, longest + (most > 0 ? 1 : 0))), most);
     }
 
     /** A table as it was read. */
     static Cells of(Table table) {
-        return new Cells() {
-            @Override
-            public int rows() {
-                return table.rows();
-            }
-
-            @Override
-            public int columns() {
-                return table.columns().size();
-            }
-
-            @Override
-            public int head(int column) {
-                Column of = table.columns().get(column);
-                return Math.max(of.name().length() + 1, of.unit().length() + BESIDE_UNIT);
-            }
-
-            @Override
-            public String text(int row, int column) {
-                return table.columns().get(column).entries().text(row);
-            }
-
-            @Override
-            public Optional<Character> mark(int row, int column) {
-                return table.columns().get(column) instanceof Column.OfNumbers numbers
+        List<Column> columns = table.columns();
+        return new Cells(
+                table.rows(),
+                columns.size(),
+                column -> Math.max(
+                        columns.get(column).name().length() + 1,
+                        columns.get(column).unit().length() + BESIDE_UNIT),
+                (row, column) -> columns.get(column).entries().text(row),
+                (row, column) -> columns.get(column) instanceof Column.OfNumbers numbers
                                 && numbers.number(row).isPresent()
                         ? Optional.of(numbers.numerals().decimalMark())
-                        : Optional.empty();
-            }
-        };
+                        : Optional.empty());
     }
 
     /**
@@ -94,51 +83,36 @@ final class ColumnLayout {
      * @param mark the decimal mark of the file
      */
     static Cells of(Prepared table, char mark) {
-        return new Cells() {
-            @Override
-            public int rows() {
-                return table.rows();
-            }
+        List<Field> fields = table.fields();
+        return new Cells(
+                table.rows(),
+                fields.size(),
+                column -> fields.get(column).name().length() + 1,
+                (row, column) -> text(fields.get(column), row, mark),
+                (row, column) -> {
+                    Field field = fields.get(column);
+                    boolean number = field.hasNumbers()
+                            && !field.isOther(row)
+                            && !field.shown(row).isBlank();
+                    return number ? Optional.of(mark) : Optional.empty();
+                });
+    }
 
-            @Override
-            public int columns() {
-                return table.fields().size();
-            }
-
-            @Override
-            public int head(int column) {
-                return table.fields().get(column).name().length() + 1;
-            }
-
-            @Override
-            public String text(int row, int column) {
-                Field field = table.fields().get(column);
-                String text = field.shown(row);
-                boolean worked = field.hasNumbers() && !field.isOfOriginal() && !field.isOther(row);
-                return mark == ',' && worked ? text.replace('.', ',') : text;
-            }
-
-            @Override
-            public Optional<Character> mark(int row, int column) {
-                Field field = table.fields().get(column);
-                return field.hasNumbers()
-                                && !field.isOther(row)
-                                && !field.shown(row).isBlank()
-                        ? Optional.of(mark)
-                        : Optional.empty();
-            }
-        };
+    private static String text(Field field, int row, char mark) {
+        String text = field.shown(row);
+        boolean worked = field.hasNumbers() && !field.isOfOriginal() && !field.isOther(row);
+        return mark == ',' && worked ? text.replace('.', ',') : text;
     }
 
     int letters(int column) {
-        return letters.get(column);
+        return measured(column).letters();
     }
 
     /** A cell as it is written; behind a number so many blanks that decimal marks stand below each other. */
     String text(int row, int column) {
-        String text = Visible.line(cells.text(row, column), LONGEST);
-        int most = places.get(column);
-        Optional<Character> mark = most == 0 ? Optional.empty() : cells.mark(row, column);
+        String text = Visible.line(cells.text().at(row, column), LONGEST);
+        int most = measured(column).places();
+        Optional<Character> mark = most == 0 ? Optional.empty() : cells.mark().at(row, column);
         if (mark.isEmpty()) {
             return text;
         }

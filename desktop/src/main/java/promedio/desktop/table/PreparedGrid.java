@@ -2,10 +2,12 @@ package promedio.desktop.table;
 
 import java.util.BitSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -102,10 +104,11 @@ final class PreparedGrid extends CellsGrid<PreparedGrid.Head> {
         boolean fresh = now != shown || mark != decimalMark;
         shown = now;
         before = than;
+        Map<String, Field> was = than == null
+                ? Map.of()
+                : than.fields().stream().collect(Collectors.toMap(Field::name, field -> field, (first, same) -> first));
         earlier = now.fields().stream()
-                .map(field -> Optional.ofNullable(than)
-                        .filter(was -> was.names().contains(field.name()))
-                        .map(was -> was.field(field.name())))
+                .map(field -> Optional.ofNullable(was.get(field.name())))
                 .toList();
         mark = decimalMark;
         if (fresh) {

@@ -18,6 +18,7 @@ import promedio.core.language.Completion;
 import promedio.core.language.Fault;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
+import promedio.core.trail.Prepared;
 import promedio.core.trail.Step;
 import promedio.desktop.control.Choice;
 import promedio.desktop.control.Ways;
@@ -61,10 +62,8 @@ final class StepBar extends VBox {
         line = new HBox(label, field);
         line.setAlignment(Pos.BASELINE_LEFT);
         line.getStyleClass().add("step-line");
-        Ways ways = new Ways(field, true, () -> Optional.ofNullable(
-                        model.trail().troddenProperty().get())
-                .map(now -> new Completion.Known(
-                        now.state().names(), asked -> model.trail().values().named(now.state(), asked))));
+        Ways ways = new Ways(field, true, () -> before().map(table -> new Completion.Known(
+                table.names(), asked -> model.trail().values().named(table, asked))));
         ways.setId("step-ways");
         model.trail().values().countedProperty().addListener((property, before, now) -> ways.show());
         says.setId("step-says");
@@ -89,6 +88,14 @@ final class StepBar extends VBox {
             clear();
             key.consume();
         }
+    }
+
+    /** The table that the step begins with: one that is rewritten must not be offered only what it has left itself. */
+    private Optional<Prepared> before() {
+        return Optional.ofNullable(model.trail().troddenProperty().get()).map(now -> {
+            List<Prepared> states = now.walk().states();
+            return rewritten < 0 ? now.state() : states.get(Math.min(rewritten, states.size() - 1));
+        });
     }
 
     private void typed() {

@@ -1,13 +1,14 @@
 package promedio.desktop.table;
 
 import java.util.BitSet;
+import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.StackPane;
 import promedio.core.data.Column;
-import promedio.core.trail.Field;
 import promedio.core.trail.Prepared;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.TableFigures;
@@ -145,10 +146,15 @@ final class TwoGrids extends StackPane {
                 : prepared.shown().fields().get(column).name();
     }
 
-    /** A column that is seen; may take a moment for one that steps have made. */
-    Column column(int column) {
-        Field field = showsRead() ? null : prepared.shown().fields().get(column);
-        return field == null ? figures().all().columns().get(column) : field.column();
+    /** Columns that are seen, side by side; one that steps have made may take a moment when it is asked for. */
+    List<Supplier<Column>> columns(int left, int right) {
+        return showsRead()
+                ? figures().all().columns().subList(left, right + 1).stream()
+                        .<Supplier<Column>>map(column -> () -> column)
+                        .toList()
+                : prepared.shown().fields().subList(left, right + 1).stream()
+                        .<Supplier<Column>>map(field -> field::column)
+                        .toList();
     }
 
     /** The cells that are seen, as they are looked at. */
@@ -175,7 +181,7 @@ final class TwoGrids extends StackPane {
         for (int row : rows) {
             IntStream.rangeClosed(choice.left(), choice.right())
                     .forEach(column -> text.append(column > choice.left() ? "\t" : "")
-                            .append(cells.text(row, column).replaceAll("[\\t\\r\\n]+", " ")));
+                            .append(cells.text().at(row, column).replaceAll("[\\t\\r\\n]+", " ")));
             text.append('\n');
         }
         ClipboardContent content = new ClipboardContent();

@@ -171,9 +171,12 @@ final class FileDialogs implements FilePicker {
                         .flatMap(one -> one.getExtensions().stream())
                         .anyMatch(ending ->
                                 chosen.get().toString().toLowerCase(Locale.ROOT).endsWith(ending.substring(1)));
-        return ended
-                ? chosen
-                : chosen.map(file -> file.resolveSibling(
-                        file.getFileName() + kind.getExtensions().get(0).substring(1)));
+        if (ended || chosen.isEmpty()) {
+            return chosen;
+        }
+        String whole = chosen.get().getFileName() + kind.getExtensions().get(0).substring(1);
+        Path file = chosen.get().resolveSibling(whole);
+        // The dialog has not asked about a file of this name: it is to be asked for by its whole name then.
+        return Files.exists(file) ? save(title, whole, kinds) : Optional.of(file);
     }
 }
