@@ -92,7 +92,7 @@ public final class SetMarker {
         return sheets.computeIfAbsent(sheet.id(), id -> {
             Sample sample = Interpretation.of(sheet, assignment.card()).sample();
             Markers markers =
-                    new Markers(sample, other -> Interpretation.of(sheet, other).sample(), sheet.unit());
+                    new Markers(sample, other -> Interpretation.of(sheet, other).sample(), sheet.measuredIn());
             return new Marked(sample, Evaluation.of(sample), markers);
         });
     }

@@ -24,6 +24,8 @@ public sealed interface Edit
                 Edit.AddSheet,
                 Edit.RemoveSheet,
                 Edit.Rename,
+                Edit.NameVariables,
+                Edit.SwapVariables,
                 Edit.SetEntry,
                 Edit.InsertRows,
                 Edit.RemoveRows,
@@ -145,13 +147,47 @@ public sealed interface Edit
         }
     }
 
+    /** Other names and units of the two variables of pairs. */
+    @Written("variables")
+    record NameVariables(String sheetId, SampleSheet.Variables variables, String unit) implements Edit {
+        @Override
+        public Assignment apply(Assignment before) {
+            return before.sheet(sheetId)
+                    .filter(SampleSheet::isOfPairs)
+                    .map(sheet -> before.withSheet(sheet.of(variables).renamed(sheet.name(), unit)))
+                    .orElse(before);
+        }
+
+        @Override
+        public String undoKey() {
+            return "rename-sample";
+        }
+    }
+
+    /** Pairs the other way round: y takes the place of x. */
+    @Written("swap")
+    record SwapVariables(String sheetId) implements Edit {
+        @Override
+        public Assignment apply(Assignment before) {
+            return before.sheet(sheetId)
+                    .filter(SampleSheet::isOfPairs)
+                    .map(sheet -> before.withSheet(sheet.swapped()))
+                    .orElse(before);
+        }
+
+        @Override
+        public String undoKey() {
+            return "swap-variables";
+        }
+    }
+
     /** One entry typed anew; in a sample of a column of a table, the cell there. */
     @Written("entry")
     record SetEntry(String sheetId, int column, int row, String typed) implements Edit {
         @Override
         public Assignment apply(Assignment before) {
             return before.sheet(sheetId)
-                    .map(sheet -> Links.typed(before, sheet, row, typed)
+                    .map(sheet -> Links.typed(before, sheet, column, row, typed)
                             .orElseGet(() -> before.withSheet(sheet.with(column, row, typed))))
                     .orElse(before);
         }

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -83,7 +84,7 @@ public final class Following {
             Map<String, List<Sentence>> told,
             List<Sentence> once) {
         Optional<String> lost = Stream.concat(
-                        Stream.of(link.column()), link.among().stream().map(Link.Among::column))
+                        link.columns().stream(), link.among().stream().map(Link.Among::column))
                 .filter(column -> walk.find(column).isEmpty())
                 .findFirst();
         if (lost.isPresent()) {
@@ -95,25 +96,36 @@ public final class Following {
                                     : Sentence.of("follow.gone", lost.get(), table.name())));
             return sheet;
         }
-        Field field = walk.find(link.column()).orElseThrow();
+        List<Field> fields = link.columns().stream()
+                .map(name -> walk.find(name).orElseThrow())
+                .toList();
         int[] rows = link.among().isEmpty() ? null : rows(link.among(), walk);
-        long rounded = field.isOfOriginal() ? 0 : rounded(field, rows);
+        long rounded = fields.stream()
+                .filter(field -> !field.isOfOriginal())
+                .mapToLong(field -> rounded(field, rows))
+                .sum();
         if (rounded > 0) {
             told.put(
                     sheet.id(),
                     List.of(Sentence.of(rounded == 1 ? "follow.rounded.one" : "follow.rounded.many", rounded)));
         }
-        Column column = field.column();
-        Entries entries = ColumnEntries.of(column, Optional.ofNullable(rows), card);
-        if (entries.equals(sheet.values()) && sheet.missingCodes().equals(column.missingCodes())) {
+        List<Column> columns = fields.stream().map(Field::column).toList();
+        List<Entries> entries = columns.stream()
+                .map(column -> ColumnEntries.of(column, Optional.ofNullable(rows), card))
+                .toList();
+        Set<String> codes = Links.codes(columns);
+        if (entries.equals(sheet.columns()) && sheet.missingCodes().equals(codes)) {
             return sheet;
         }
         // Where rows came or went nobody can tell which entry was switched off.
-        boolean unknown = entries.size() != sheet.size() && !sheet.off().isEmpty();
+        boolean unknown = entries.get(0).size() != sheet.size() && !sheet.off().isEmpty();
         if (unknown) {
             once.add(Sentence.of("follow.on-again", sheet.name(), sheet.off().size()));
         }
-        return sheet.withMissingCodes(column.missingCodes())
+        boolean unnamed =
+                sheet.variables().filter(SampleSheet.Variables.UNNAMED::equals).isPresent();
+        SampleSheet named = unnamed ? sheet.of(Links.variables(columns)) : sheet;
+        return named.withMissingCodes(codes)
                 .linked(Optional.of(link), entries, unknown ? new TreeSet<>() : sheet.off());
     }
 

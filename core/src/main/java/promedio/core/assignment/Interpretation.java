@@ -13,6 +13,7 @@ import promedio.core.course.Frequencies;
 import promedio.core.data.Entries;
 import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
+import promedio.core.number.HalfRule;
 import promedio.core.number.Numerals;
 import promedio.core.sample.ClassInterval;
 import promedio.core.sample.ClassTable;
@@ -67,6 +68,7 @@ public final class Interpretation {
                                 sheet.frequencies().orElseThrow(),
                                 card.get(CardKey.FREQUENCIES) == Frequencies.RELATIVE);
                     case CLASSES -> readClasses(card);
+                    case PAIRS -> readPairs();
                 };
         for (int row = 0; row < statuses.length; row++) {
             if (statuses[row] == Status.BAD_FREQUENCY && isOpen(row)) {
@@ -124,10 +126,13 @@ public final class Interpretation {
 
     /** Reads the value of a row, adds it when it is a number that counts, and says what it is. */
     private Status readValue(int row, Decimals.Builder values) {
+        return readValue(sheet.values(), row, values);
+    }
+
+    private Status readValue(Entries column, int row, Decimals.Builder values) {
         if (sheet.off().contains(row)) {
             return Status.OFF;
         }
-        Entries column = sheet.values();
         if (column.isDecimal(row, numerals.decimalMark())
                 && sheet.missingCodes().isEmpty()) {
             values.add(column.unit(row), column.places(row));
@@ -140,6 +145,72 @@ public final class Interpretation {
         Optional<Numerals.Numeral> numeral = numerals.read(text);
         numeral.ifPresent(read -> values.add(read.value()));
         return numeral.isPresent() ? Status.NUMBER : Status.NOT_A_NUMBER;
+    }
+
+    /** A row counts where both are numbers; it is missing where one is, unless the other is no number at all. */
+    private Sample readPairs() {
+        List<Entries> both = sheet.columns().subList(0, 2);
+        List<Decimals.Builder> values = List.of(new Decimals.Builder(sheet.size()), new Decimals.Builder(sheet.size()));
+        Decimals.Builder weights = new Decimals.Builder(sheet.size());
+        int[] entries = new int[sheet.size()];
+        int rows = 0;
+        Exact missing = Exact.ZERO;
+        for (int i = 0; i < sheet.size(); i++) {
+            Optional<Exact> weight = frequency(i);
+            if (weight.isEmpty()) {
+                statuses[i] = sheet.off().contains(i) ? Status.OFF : Status.BAD_FREQUENCY;
+                continue;
+            }
+            Status first = status(both.get(0), i);
+            Status second = status(both.get(1), i);
+            boolean number = first == Status.NUMBER && second == Status.NUMBER;
+            statuses[i] =
+                    first == Status.OFF || first == Status.NOT_A_NUMBER || second == Status.NUMBER ? first : second;
+            if (number && weight.get().signum() == 0) {
+                statuses[i] = Status.COUNTS_NOWHERE;
+            } else if (number) {
+                readValue(both.get(0), i, values.get(0));
+                readValue(both.get(1), i, values.get(1));
+                weights.add(weight.get().toPlaces(0, HalfRule.HALF_UP));
+                entries[rows++] = i;
+            } else if (statuses[i] == Status.MISSING) {
+                missing = missing.plus(weight.get());
+            }
+        }
+        int[] counted = Arrays.copyOf(entries, rows);
+        Sample pairs = sheet.frequencies().isEmpty()
+                ? Sample.pairs(values.get(0).build(), values.get(1).build())
+                : weighted(values, weights.build(), counted);
+        return pairs.withEntries(counted).withMissing(missing);
+    }
+
+    private Sample weighted(List<Decimals.Builder> values, Decimals weights, int[] counted) {
+        if (Sample.canAddUp(weights)) {
+            return Sample.pairs(values.get(0).build(), values.get(1).build(), weights);
+        }
+        tooLong(counted);
+        Decimals none = new Decimals.Builder(0).build();
+        return Sample.pairs(none, none);
+    }
+
+    private void tooLong(int... rows) {
+        for (int row : rows) {
+            statuses[row] = Status.BAD_FREQUENCY;
+            remarks.put(row, Sentence.of("frequencies.too-long"));
+        }
+    }
+
+    /** How often a pair counts: once where no frequencies are given; empty where its frequency is no whole number. */
+    private Optional<Exact> frequency(int row) {
+        return sheet.frequencies()
+                .map(column -> numerals.read(column.text(row))
+                        .map(Numerals.Numeral::exact)
+                        .filter(weight -> weight.signum() >= 0 && weight.isWhole()))
+                .orElse(Optional.of(Exact.ONE));
+    }
+
+    private Status status(Entries column, int row) {
+        return readValue(column, row, new Decimals.Builder(1));
     }
 
     private Sample readTable(Entries column, boolean relative) {
@@ -169,10 +240,7 @@ public final class Interpretation {
         }
         Decimals frequencies = weights.build();
         if (!Sample.canAddUp(frequencies)) {
-            for (int i = 0; i < rows; i++) {
-                statuses[entries[i]] = Status.BAD_FREQUENCY;
-                remarks.put(entries[i], Sentence.of("frequencies.too-long"));
-            }
+            tooLong(Arrays.copyOf(entries, rows));
             return nothing();
         }
         return Sample.frequencies(values.build(), frequencies, relative)
@@ -188,10 +256,9 @@ public final class Interpretation {
         classes = read.reading();
         Optional<ClassTable> table = classes.flatMap(ClassReading::table);
         if (table.isPresent() && !Sample.canAddUp(table.get())) {
-            for (ClassInterval one : table.get().classes()) {
-                statuses[one.entry()] = Status.BAD_FREQUENCY;
-                remarks.put(one.entry(), Sentence.of("frequencies.too-long"));
-            }
+            tooLong(table.get().classes().stream()
+                    .mapToInt(ClassInterval::entry)
+                    .toArray());
             classes = Optional.empty();
             return nothing();
         }
@@ -247,7 +314,7 @@ public final class Interpretation {
                 Optional.of(Sentence.of(
                         "entry.bad-frequency", sheet.frequencies().orElseThrow().text(entry)));
             case NOT_A_NUMBER -> {
-                String text = sheet.values().text(entry);
+                String text = sheet.columns().get(faulty(entry)).text(entry);
                 yield Optional.of(numerals.hint(text)
                         .map(hint -> Sentence.of("entry.not-a-number-hint", text, hint))
                         .orElseGet(() -> Sentence.of("entry.not-a-number", text)));
@@ -255,10 +322,15 @@ public final class Interpretation {
         };
     }
 
+    /** The column of what is wrong with a row: of pairs the first that is no number, else that of the values. */
+    public int faulty(int entry) {
+        return sheet.isOfPairs() && status(sheet.values(), entry) != Status.NOT_A_NUMBER ? 1 : 0;
+    }
+
     /** The number that an entry nearly is; offered as what would do. */
     public Optional<String> suggestion(int entry) {
         return statuses[entry] == Status.NOT_A_NUMBER
-                ? numerals.hint(sheet.values().text(entry))
+                ? numerals.hint(sheet.columns().get(faulty(entry)).text(entry))
                 : Optional.empty();
     }
 
@@ -283,7 +355,9 @@ public final class Interpretation {
 
     /** An entry that seems to be a total or mean of the others. */
     public Optional<Suspicion> suspicion() {
-        return sheet.kind() == SampleSheet.Kind.CLASSES ? Optional.empty() : Suspicion.of(sheet, sample);
+        return sheet.kind() == SampleSheet.Kind.CLASSES || sheet.isOfPairs()
+                ? Optional.empty()
+                : Suspicion.of(sheet, sample);
     }
 
     /** How many entries are no numbers as they stand, but would be with the other decimal mark. */
@@ -292,7 +366,7 @@ public final class Interpretation {
         int found = 0;
         for (int i = 0; i < statuses.length && count(Status.NOT_A_NUMBER) > 0; i++) {
             if (statuses[i] == Status.NOT_A_NUMBER
-                    && other.read(sheet.values().text(i)).isPresent()) {
+                    && other.read(sheet.columns().get(faulty(i)).text(i)).isPresent()) {
                 found++;
             }
         }

@@ -20,8 +20,22 @@ public sealed interface Link {
         return new Cells(tableId, column, new All());
     }
 
+    /** Two columns as they were read, row by row. */
+    static Cells pairs(String tableId, int first, int second) {
+        return new Cells(tableId, first, new All(), Optional.of(second));
+    }
+
     /** Whether a table has what this speaks of. */
     boolean fits(DataTable table);
+
+    /** Whether it is of two columns. */
+    boolean isOfPairs();
+
+    /** The same with its two columns exchanged; itself where it is of one. */
+    Link swapped();
+
+    /** The one of its columns alone; itself where it is of one. */
+    Link alone(boolean ofSecond);
 
     /**
      * A column of what the steps of a table make, by its name there; it follows the steps, and what is typed into the sample does not go
@@ -30,11 +44,38 @@ public sealed interface Link {
      * @param tableId the table
      * @param column the name of the column when it was taken; it is found again under the name that later steps gave it
      * @param among what the rows that belong to it have in common; nothing for all rows
+     * @param second the name of the column that the second of pairs are; empty where there are none
      */
-    record Made(String tableId, String column, List<Among> among) implements Link {
+    record Made(String tableId, String column, List<Among> among, Optional<String> second) implements Link {
         /** Copies the list. */
         public Made {
             among = List.copyOf(among);
+        }
+
+        /** Of one column. */
+        public Made(String tableId, String column, List<Among> among) {
+            this(tableId, column, among, Optional.empty());
+        }
+
+        @Override
+        public Link swapped() {
+            return second.<Link>map(other -> new Made(tableId, other, among, Optional.of(column)))
+                    .orElse(this);
+        }
+
+        @Override
+        public Link alone(boolean ofSecond) {
+            return new Made(tableId, ofSecond ? second.orElse(column) : column, among);
+        }
+
+        /** The names of its columns. */
+        public List<String> columns() {
+            return second.map(other -> List.of(column, other)).orElseGet(() -> List.of(column));
+        }
+
+        @Override
+        public boolean isOfPairs() {
+            return second.isPresent();
         }
 
         @Override
@@ -83,11 +124,38 @@ public sealed interface Link {
      * @param tableId the table
      * @param column the column, from 0
      * @param part which of its rows; those that are left out of the table never belong to it
+     * @param second the column that the second of pairs are, from 0; empty where there are none
      */
-    record Cells(String tableId, int column, Part part) implements Link {
+    record Cells(String tableId, int column, Part part, Optional<Integer> second) implements Link {
+        /** Of one column. */
+        public Cells(String tableId, int column, Part part) {
+            this(tableId, column, part, Optional.empty());
+        }
+
+        @Override
+        public Link swapped() {
+            return second.<Link>map(other -> new Cells(tableId, other, part, Optional.of(column)))
+                    .orElse(this);
+        }
+
+        @Override
+        public Link alone(boolean ofSecond) {
+            return new Cells(tableId, ofSecond ? second.orElse(column) : column, part);
+        }
+
+        /** Its columns. */
+        List<Integer> columns() {
+            return second.map(other -> List.of(column, other)).orElseGet(() -> List.of(column));
+        }
+
+        @Override
+        public boolean isOfPairs() {
+            return second.isPresent();
+        }
+
         @Override
         public boolean fits(DataTable table) {
-            return table.isColumn(column)
+            return columns().stream().allMatch(table::isColumn)
                     && (!(part instanceof Where where) || table.isColumn(where.column()))
                     && (!(part instanceof Listed listed)
                             || listed.rows().stream().allMatch(table::isRow));
@@ -116,14 +184,18 @@ public sealed interface Link {
                             : column.entries().text(row).strip().equals(where.value()));
         }
 
-        /** The entries of a sample, with numbers written as they are in the assignment. */
-        Entries entries(DataTable table, Numerals card) {
-            if (part instanceof All) {
-                // Whole pieces of a long column are shared.
-                return ColumnEntries.of(table.all().columns().get(column), Optional.empty(), card)
-                        .without(new ArrayList<>(table.off()));
-            }
-            return ColumnEntries.of(table.all().columns().get(column), rows(table), card);
+        /** The entries of a sample, column by column, with numbers written as they are in the assignment. */
+        List<Entries> entries(DataTable table, Numerals card) {
+            Optional<int[]> rows = part instanceof All ? Optional.empty() : rows(table);
+            return columns().stream()
+                    .map(one -> entries(table, one, rows, card))
+                    .toList();
+        }
+
+        private Entries entries(DataTable table, int of, Optional<int[]> rows, Numerals card) {
+            Entries entries = ColumnEntries.of(table.all().columns().get(of), rows, card);
+            // Whole pieces of a long column are shared.
+            return part instanceof All ? entries.without(new ArrayList<>(table.off())) : entries;
         }
 
         /** The row of the table that an entry is of. */

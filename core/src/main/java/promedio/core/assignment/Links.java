@@ -4,7 +4,9 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import promedio.core.data.Column;
 import promedio.core.data.ColumnEntries;
 import promedio.core.data.Entries;
@@ -15,20 +17,39 @@ public final class Links {
     private Links() {}
 
     /**
-     * A sample of a column, or of some of its rows; one of what steps make is empty until it is {@link Following#settled}. @throws IllegalArgumentException
-     * when the table has no such place
+     * A sample of a column, or of two as pairs, or of some rows; one of what steps make is empty until it is {@link Following#settled}.
+     *
+     * @throws IllegalArgumentException when the table has no such place
      */
     public static SampleSheet sheet(String id, String name, String unit, Link link, DataTable table, Numerals card) {
         if (!link.fits(table)) {
             throw new IllegalArgumentException("The table “" + table.name() + "” has no such column.");
         }
-        SampleSheet sheet = SampleSheet.list(id, name, unit, Entries.NONE);
+        SampleSheet sheet = link.isOfPairs()
+                ? SampleSheet.table(SampleSheet.Kind.PAIRS, id, name, unit, Entries.NONE, Entries.NONE)
+                : SampleSheet.list(id, name, unit, Entries.NONE);
         if (!(link instanceof Link.Cells cells)) {
-            return sheet.linked(Optional.of(link), Entries.NONE, new TreeSet<>());
+            return sheet.linked(Optional.of(link), sheet.columns(), new TreeSet<>());
         }
-        Column column = table.all().columns().get(cells.column());
-        return sheet.withMissingCodes(column.missingCodes())
+        List<Column> columns = cells.columns().stream()
+                .map(column -> table.all().columns().get(column))
+                .toList();
+        SampleSheet linked = sheet.withMissingCodes(codes(columns))
                 .linked(Optional.of(link), cells.entries(table, card), new TreeSet<>());
+        return link.isOfPairs() ? linked.of(variables(columns)) : linked;
+    }
+
+    /** What the two of a pair are that come from two columns. */
+    static SampleSheet.Variables variables(List<Column> columns) {
+        return new SampleSheet.Variables(
+                columns.get(0).name(), columns.get(1).name(), columns.get(1).unit());
+    }
+
+    /** The codes for missing values of some columns together. */
+    static Set<String> codes(List<Column> columns) {
+        return columns.stream()
+                .flatMap(column -> column.missingCodes().stream())
+                .collect(Collectors.toSet());
     }
 
     /** A sample with the entries that its column has by now. @throws IllegalArgumentException when there is no such column */
@@ -36,8 +57,8 @@ public final class Links {
         if (!link.fits(table)) {
             throw new IllegalArgumentException("The table “" + table.name() + "” has no such column.");
         }
-        Entries entries = link instanceof Link.Cells cells ? cells.entries(table, card) : sheet.values();
-        TreeSet<Integer> off = new TreeSet<>(sheet.off().headSet(entries.size()));
+        List<Entries> entries = link instanceof Link.Cells cells ? cells.entries(table, card) : sheet.columns();
+        TreeSet<Integer> off = new TreeSet<>(sheet.off().headSet(entries.get(0).size()));
         return sheet.linked(Optional.of(link), entries, off);
     }
 
@@ -60,8 +81,8 @@ public final class Links {
     }
 
     private static SampleSheet follow(SampleSheet sheet, Link.Cells link, DataTable old, DataTable now, Numerals card) {
-        Entries entries = link.entries(now, card);
-        if (entries.equals(sheet.values())) {
+        List<Entries> entries = link.entries(now, card);
+        if (entries.equals(sheet.columns())) {
             return sheet;
         }
         TreeSet<Integer> off = new TreeSet<>();
@@ -109,12 +130,13 @@ public final class Links {
     }
 
     /** An entry typed anew in a sample that comes from a table: the cell of the table is changed. */
-    static Optional<Assignment> typed(Assignment before, SampleSheet sheet, int entry, String typed) {
+    static Optional<Assignment> typed(Assignment before, SampleSheet sheet, int column, int entry, String typed) {
         return cells(sheet).flatMap(link -> before.table(link.tableId()).map(table -> {
             int row = link.row(table, entry);
-            Column column = table.all().columns().get(link.column());
-            String cell = ColumnEntries.cell(column, typed, before.card().numerals());
-            return follow(before, table.with(link.column(), List.of(row), cell));
+            int of = link.columns().get(column);
+            String cell = ColumnEntries.cell(
+                    table.all().columns().get(of), typed, before.card().numerals());
+            return follow(before, table.with(of, List.of(row), cell));
         }));
     }
 
@@ -127,7 +149,7 @@ public final class Links {
                         .map(sheet -> sheet.link()
                                         .filter(link -> link.tableId().equals(tableId))
                                         .isPresent()
-                                ? sheet.linked(Optional.empty(), sheet.values(), sheet.off())
+                                ? sheet.linked(Optional.empty(), sheet.columns(), sheet.off())
                                 : sheet)
                         .toList());
     }

@@ -46,4 +46,7 @@ public interface Cases<R> {
 
     /** A figure read off a class. */
     R reading(Formula.Reading node);
+
+    /** The share of t beyond a figure on both sides. */
+    R bothTails(Formula.BothTails node);
 }

@@ -40,6 +40,9 @@ public final class Columns {
             return columns;
         }
         add(columns, Row.X, totals, frequencies);
+        if (totals.stream().anyMatch(total -> goesByPairs(total.each()))) {
+            add(columns, Row.Y, totals, frequencies);
+        }
         for (Formula.Total total : totals) {
             total.each().visit(part -> {
                 if (part.variesByRow() && (frequencies || Patterns.counted(part).isEmpty())) {
@@ -48,6 +51,10 @@ public final class Columns {
             });
         }
         return columns;
+    }
+
+    private static boolean goesByPairs(Formula each) {
+        return Row.isOfPairs(each) || each.parts().stream().anyMatch(Columns::goesByPairs);
     }
 
     private static void add(List<Column> columns, Formula expression, List<Formula.Total> totals, boolean frequencies) {

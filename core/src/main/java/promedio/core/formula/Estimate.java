@@ -4,6 +4,7 @@ import java.util.IdentityHashMap;
 import java.util.Optional;
 import java.util.function.IntPredicate;
 import java.util.function.IntToDoubleFunction;
+import promedio.core.distribution.Distribution;
 import promedio.core.number.Figure;
 import promedio.core.sample.Sample;
 
@@ -55,7 +56,11 @@ public final class Estimate {
         if (column instanceof Formula.Variable letter) {
             return Row.isWeight(letter)
                     ? row -> weights[row]
-                    : Row.isValue(letter) ? row -> values[row] : row -> Double.NaN;
+                    : Row.isValue(letter)
+                            ? row -> values[row]
+                            : row -> exact.cell(letter, row)
+                                    .map(Figure::toDouble)
+                                    .orElse(Double.NaN);
         }
         if (!column.variesByRow()) {
             double constant = value(column);
@@ -185,6 +190,13 @@ public final class Estimate {
         @Override
         public Double series(Formula.Series node) {
             return node.members().size() == 1 ? value(node.members().get(0)) : Double.NaN;
+        }
+
+        @Override
+        public Double bothTails(Formula.BothTails node) {
+            double t = value(node.statistic());
+            double freedom = value(node.freedom());
+            return freedom > 0 ? 2 * Distribution.t(freedom).above(Math.abs(t)) : Double.NaN;
         }
 
         @Override

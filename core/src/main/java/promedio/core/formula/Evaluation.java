@@ -8,6 +8,7 @@ import java.util.function.Function;
 import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
+import promedio.core.sample.Paired;
 import promedio.core.sample.Sample;
 import promedio.core.sentence.Sentence;
 
@@ -161,7 +162,7 @@ public final class Evaluation {
 
     private Figure cell(Formula column, Row row) {
         if (column instanceof Formula.Variable letter) {
-            return row.read(letter);
+            return row.read(letter, sample);
         }
         if (!column.variesByRow()) {
             return value(column);
@@ -201,6 +202,12 @@ public final class Evaluation {
                 case MISSING -> sample.missing();
                 case BELOW -> sample.ranking().countBelow(node.bound());
                 case EQUAL -> sample.ranking().countOf(node.bound());
+                case CONCORDANT -> pairs().concordance().concordant();
+                case DISCORDANT -> pairs().concordance().discordant();
+                case TIED_IN_X -> pairs().tiedInFirst();
+                case TIED_IN_Y -> pairs().tiedInSecond();
+                case TIE_CUBES_IN_X -> pairs().cubesInFirst();
+                case TIE_CUBES_IN_Y -> pairs().cubesInSecond();
             };
         }
 
@@ -220,6 +227,10 @@ public final class Evaluation {
         @Override
         public Figure total(Formula.Total node) {
             needMidpoints();
+            Optional<Figure> ofPairs = ofPairs(node);
+            if (ofPairs.isPresent()) {
+                return written(node, ofPairs.get());
+            }
             Optional<Formula> counted = Patterns.counted(node.each()).filter(each -> !Patterns.goesByRow(each));
             if (counted.filter(Patterns::isReciprocal).isPresent()) {
                 needPositive();
@@ -251,6 +262,9 @@ public final class Evaluation {
             Exact rank = rank(value(node.rank()));
             if (Row.isValue(node.each())) {
                 return sample.ranking().at(rank);
+            }
+            if (node.each().equals(Row.Y)) {
+                return pairs().second().ranking().at(rank);
             }
             return Patterns.distanceFrom(node.each())
                     .flatMap(Evaluation.this::ratio)
@@ -293,6 +307,11 @@ public final class Evaluation {
         }
 
         @Override
+        public Figure bothTails(Formula.BothTails node) {
+            return TailShare.ofT(value(node.statistic()), value(node.freedom()));
+        }
+
+        @Override
         public Figure beyond(Formula.Beyond node) {
             throw new NoValue(Sentence.of("undefined.not-one"));
         }
@@ -305,15 +324,19 @@ public final class Evaluation {
         }
     }
 
-    private Figure ofPowerSums(Polynomial polynomial) {
-        Exact sum = Exact.ZERO;
-        for (int k = 0; k < polynomial.coefficients().size(); k++) {
-            Exact coefficient = polynomial.coefficients().get(k);
-            if (coefficient.signum() != 0) {
-                sum = sum.plus(coefficient.times(sample.powerSum(k)));
-            }
-        }
-        return sum;
+    private Paired pairs() {
+        return sample.paired().orElseThrow(() -> NoValue.because("undefined.no-pairs"));
+    }
+
+    /** A total over all pairs that follows from their sums; empty where it does not, or y does not stand in it. */
+    private Optional<Figure> ofPairs(Formula.Total node) {
+        return Patterns.counted(node.each())
+                .filter(each -> node.rows() instanceof Rows.All
+                        && sample.paired().isPresent()
+                        && Patterns.goesByRow(each)
+                        && (rounding.isExact() || Patterns.isData(each)))
+                .flatMap(each -> Polynomial.of(each, this::value))
+                .map(polynomial -> polynomial.total(sample));
     }
 
     /** A rank at which there is a value: whole where values are counted, and within 1 … n. */
@@ -362,7 +385,7 @@ public final class Evaluation {
         }
         Optional<Polynomial> polynomial = Polynomial.of(each, this::value);
         if (polynomial.isPresent()) {
-            return ofPowerSums(polynomial.get());
+            return polynomial.get().total(sample);
         }
         return Patterns.isReciprocal(each)
                 ? RowTotals.ofReciprocals(sample)

@@ -268,6 +268,29 @@ public sealed interface Formula {
         }
     }
 
+    /**
+     * The share of Student's t distribution at least as far from 0, on either side: P(|T| ≥ |t|).
+     *
+     * @param statistic t
+     * @param freedom its degrees of freedom
+     */
+    record BothTails(Formula statistic, Formula freedom) implements Formula {
+        @Override
+        public List<Formula> parts() {
+            return List.of(statistic, freedom);
+        }
+
+        @Override
+        public Formula with(List<Formula> parts) {
+            return new BothTails(parts.get(0), parts.get(1));
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.bothTails(this);
+        }
+    }
+
     /** The direct parts, in the order of writing; none of a node that has none. */
     default List<Formula> parts() {
         return List.of();

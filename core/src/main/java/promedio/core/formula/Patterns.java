@@ -22,7 +22,7 @@ public final class Patterns {
     /** Whether it is what was measured, and not worked out: x, f or fx. */
     public static boolean isData(Formula each) {
         return each instanceof Formula.Variable
-                || counted(each).filter(Row::isValue).isPresent();
+                || counted(each).filter(Formula.Variable.class::isInstance).isPresent();
     }
 
     /** Whether it is 1/x. */

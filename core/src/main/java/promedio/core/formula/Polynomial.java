@@ -1,39 +1,66 @@
 package promedio.core.formula;
 
-import java.util.ArrayList;
-import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.function.Function;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
+import promedio.core.sample.Paired;
+import promedio.core.sample.Sample;
 
 /**
- * A row expression as a polynomial in x of degree 4 at most, so that its total follows from the power sums:
- * Σ(x − x̄)² = Σx² − 2x̄·Σx + n·x̄².
+ * A row expression as a polynomial, so that its total follows from sums that are known: Σ(x − x̄)² = Σx² − 2x̄·Σx + n·x̄². In x alone
+ * its degree is 4 at most, in x and y of pairs together 2.
  */
 final class Polynomial {
     private static final int HIGHEST = 4;
+    private static final int HIGHEST_OF_PAIRS = 2;
 
-    private final List<Exact> coefficients;
+    /** A term xᵃyᵇ without its coefficient. */
+    private record Powers(int ofX, int ofY) implements Comparable<Powers> {
+        private static final Powers NONE = new Powers(0, 0);
 
-    private Polynomial(List<Exact> coefficients) {
-        this.coefficients = coefficients;
+        boolean isKept() {
+            return ofX + ofY <= (ofY == 0 ? HIGHEST : HIGHEST_OF_PAIRS);
+        }
+
+        Powers times(Powers other) {
+            return new Powers(ofX + other.ofX, ofY + other.ofY);
+        }
+
+        @Override
+        public int compareTo(Powers other) {
+            return ofY == other.ofY ? Integer.compare(ofX, other.ofX) : Integer.compare(ofY, other.ofY);
+        }
     }
 
-    /** The coefficient of each power, from the constant up. */
-    List<Exact> coefficients() {
-        return coefficients;
+    private final Map<Powers, Exact> terms;
+
+    private Polynomial(Map<Powers, Exact> terms) {
+        this.terms = terms;
+    }
+
+    private static Polynomial constant(Exact value) {
+        return term(Powers.NONE, value);
+    }
+
+    private static Polynomial term(Powers powers, Exact coefficient) {
+        Map<Powers, Exact> one = new TreeMap<>();
+        one.put(powers, coefficient);
+        return new Polynomial(one);
     }
 
     /** Reads a row expression; empty when it is no such polynomial with ratios as coefficients. */
     static Optional<Polynomial> of(Formula each, Function<Formula, Figure> constants) {
         if (!each.variesByRow()) {
-            return constants.apply(each) instanceof Exact value
-                    ? Optional.of(new Polynomial(List.of(value)))
-                    : Optional.empty();
+            return constants.apply(each) instanceof Exact value ? Optional.of(constant(value)) : Optional.empty();
         }
         if (Row.isValue(each)) {
-            return Optional.of(new Polynomial(List.of(Exact.ZERO, Exact.ONE)));
+            return Optional.of(term(new Powers(1, 0), Exact.ONE));
+        }
+        if (each.equals(Row.Y)) {
+            return Optional.of(term(new Powers(0, 1), Exact.ONE));
         }
         if (each instanceof Formula.Named named) {
             return of(named.body(), constants);
@@ -42,70 +69,77 @@ final class Polynomial {
     }
 
     private static Optional<Polynomial> ofOperation(Formula.Operation node, Function<Formula, Figure> constants) {
-        List<Formula> operands = node.operands();
-        Optional<Polynomial> left = of(operands.get(0), constants);
-        if (left.isEmpty()) {
-            return left;
+        Optional<Polynomial> read = of(node.operands().get(0), constants);
+        if (read.isEmpty()) {
+            return read;
         }
+        Polynomial left = read.get();
         return switch (node.operator()) {
-            case PLUS -> of(operands.get(1), constants).map(right -> left.get().plus(right, Exact.ONE));
-            case MINUS -> of(operands.get(1), constants).map(right -> left.get().plus(right, Exact.of(-1)));
-            case TIMES ->
-                of(operands.get(1), constants).flatMap(right -> left.get().times(right));
+            case PLUS -> of(node.operands().get(1), constants).map(right -> left.plus(right, Exact.ONE));
+            case MINUS -> of(node.operands().get(1), constants).map(right -> left.plus(right, Exact.of(-1)));
+            case TIMES -> of(node.operands().get(1), constants).flatMap(left::times);
             case OVER ->
-                of(operands.get(1), constants)
-                        .filter(right ->
-                                right.isConstant() && right.coefficients.get(0).signum() != 0)
-                        .flatMap(right ->
-                                left.get().times(new Polynomial(List.of(Exact.ONE.over(right.coefficients.get(0))))));
+                of(node.operands().get(1), constants)
+                        .filter(right -> right.isConstant() && right.constant().signum() != 0)
+                        .flatMap(right -> left.times(constant(Exact.ONE.over(right.constant()))));
             case POWER ->
-                operands.get(1) instanceof Formula.Constant exponent
-                        ? left.get().power(exponent.value())
+                node.operands().get(1) instanceof Formula.Constant exponent
+                        ? left.power(exponent.value())
                         : Optional.empty();
             case ROOT, ABS -> Optional.empty();
         };
     }
 
+    /** Its total over the rows of a sample, each as often as its frequency says. @throws NoValue for y where there are no pairs */
+    Exact total(Sample sample) {
+        Exact sum = Exact.ZERO;
+        for (Map.Entry<Powers, Exact> term : terms.entrySet()) {
+            if (term.getValue().signum() != 0) {
+                sum = sum.plus(term.getValue().times(total(term.getKey(), sample)));
+            }
+        }
+        return sum;
+    }
+
+    private static Exact total(Powers powers, Sample sample) {
+        if (powers.ofY() == 0) {
+            return sample.powerSum(powers.ofX());
+        }
+        Paired pairs = sample.paired().orElseThrow(() -> NoValue.because("undefined.no-letter", "y"));
+        return powers.ofX() == 0 ? pairs.second().powerSum(powers.ofY()) : pairs.sumOfProducts();
+    }
+
     private boolean isConstant() {
-        return coefficients.size() == 1;
+        return terms.keySet().stream().allMatch(Powers.NONE::equals);
+    }
+
+    private Exact constant() {
+        return terms.getOrDefault(Powers.NONE, Exact.ZERO);
     }
 
     private Polynomial plus(Polynomial other, Exact factor) {
-        List<Exact> sum = new ArrayList<>();
-        for (int k = 0; k < Math.max(coefficients.size(), other.coefficients.size()); k++) {
-            sum.add(coefficient(k).plus(other.coefficient(k).times(factor)));
-        }
+        Map<Powers, Exact> sum = new TreeMap<>(terms);
+        other.terms.forEach((powers, coefficient) -> sum.merge(powers, coefficient.times(factor), Exact::plus));
         return new Polynomial(sum);
     }
 
     private Optional<Polynomial> times(Polynomial other) {
-        int degree = coefficients.size() + other.coefficients.size() - 2;
-        if (degree > HIGHEST) {
-            return Optional.empty();
-        }
-        List<Exact> product = new ArrayList<>();
-        for (int k = 0; k <= degree; k++) {
-            Exact sum = Exact.ZERO;
-            for (int i = 0; i <= k; i++) {
-                sum = sum.plus(coefficient(i).times(other.coefficient(k - i)));
-            }
-            product.add(sum);
-        }
-        return Optional.of(new Polynomial(product));
+        Map<Powers, Exact> product = new TreeMap<>();
+        terms.forEach((powers, coefficient) -> other.terms.forEach(
+                (more, factor) -> product.merge(powers.times(more), coefficient.times(factor), Exact::plus)));
+        return product.keySet().stream().allMatch(Powers::isKept)
+                ? Optional.of(new Polynomial(product))
+                : Optional.empty();
     }
 
     private Optional<Polynomial> power(Exact exponent) {
-        Optional<Polynomial> power = Optional.of(new Polynomial(List.of(Exact.ONE)));
         if (!exponent.isWhole() || exponent.signum() < 0 || exponent.compareTo(Exact.of(HIGHEST)) > 0) {
             return Optional.empty();
         }
+        Optional<Polynomial> power = Optional.of(constant(Exact.ONE));
         for (int i = 0; i < exponent.numerator().intValue(); i++) {
             power = power.flatMap(so -> so.times(this));
         }
         return power;
-    }
-
-    private Exact coefficient(int k) {
-        return k < coefficients.size() ? coefficients.get(k) : Exact.ZERO;
     }
 }

@@ -129,6 +129,10 @@ public final class Writer {
 
         @Override
         public Piece variable(Formula.Variable node) {
+            if (node.equals(Row.RANK_OF_X) || node.equals(Row.RANK_OF_Y)) {
+                String of = node.equals(Row.RANK_OF_X) ? "x" : "y";
+                return new Piece(new Notation.Lowered(Notation.letter("R"), Notation.letter(of)), ATOM);
+            }
             return new Piece(Notation.letter(node.letter()), ATOM);
         }
 
@@ -143,7 +147,35 @@ public final class Writer {
                 case MISSING -> new Piece(Notation.word("number of missing values"), ATOM);
                 case BELOW -> new Piece(Notation.word("number of values below " + node.bound()), ATOM);
                 case EQUAL -> new Piece(Notation.word("number of values equal to " + node.bound()), ATOM);
+                case CONCORDANT -> new Piece(Notation.word("pairs of rows in the same order"), ATOM);
+                case DISCORDANT -> new Piece(Notation.word("pairs of rows in opposite orders"), ATOM);
+                case TIED_IN_X -> new Piece(Notation.word("pairs of rows equal in x"), ATOM);
+                case TIED_IN_Y -> new Piece(Notation.word("pairs of rows equal in y"), ATOM);
+                case TIE_CUBES_IN_X -> new Piece(ties("x"), PRODUCT);
+                case TIE_CUBES_IN_Y -> new Piece(ties("y"), PRODUCT);
             };
+        }
+
+        /** Σ(m³ − m) over the ties in a column, m their sizes. */
+        private static Notation ties(String letter) {
+            Notation m = Notation.letter("m");
+            return Notation.row(
+                    new Notation.Lowered(SIGMA, Notation.word("ties in " + letter)),
+                    new Notation.Fenced("(", Notation.row(m.raisedTo(3), MINUS, m), ")"));
+        }
+
+        @Override
+        public Piece bothTails(Formula.BothTails node) {
+            Notation size = new Notation.Fenced("|", part(node, 0).notation(), "|");
+            Notation t =
+                    new Notation.Lowered(Notation.letter("T"), part(node, 1).notation());
+            Notation atLeast = new Notation.Sign("≥", "\\ge ", "at least", true);
+            return new Piece(
+                    Notation.row(
+                            Notation.letter("P"),
+                            new Notation.Fenced(
+                                    "(", Notation.row(new Notation.Fenced("|", t, "|"), atLeast, size), ")")),
+                    ATOM);
         }
 
         @Override

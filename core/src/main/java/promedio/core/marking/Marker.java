@@ -16,6 +16,7 @@ import promedio.core.formula.Formula;
 import promedio.core.formula.Outcome;
 import promedio.core.measure.Catalogue;
 import promedio.core.measure.Measure;
+import promedio.core.measure.MeasuredIn;
 import promedio.core.number.Figure;
 import promedio.core.sample.ClassInterval;
 import promedio.core.sample.ClassTable;
@@ -38,7 +39,7 @@ public final class Marker {
     private static final int MORE_PLACES = 3;
 
     private final Sample sample;
-    private final String unit;
+    private final MeasuredIn units;
     private final CourseCard card;
     private final Function<CourseCard, Sample> reading;
     private final Evaluation evaluation;
@@ -66,16 +67,16 @@ public final class Marker {
      * @param reading the sample as it is read under another card: with other boundaries of its classes, say
      */
     public Marker(Sample sample, CourseCard card, Function<CourseCard, Sample> reading) {
-        this(sample, card, reading, "");
+        this(sample, card, reading, MeasuredIn.NOTHING);
     }
 
     /**
      * The same for a sample in a unit.
      *
-     * @param unit the unit of its values; empty where they have none
+     * @param units the units of its values
      */
-    public Marker(Sample sample, CourseCard card, Function<CourseCard, Sample> reading, String unit) {
-        this.unit = unit;
+    public Marker(Sample sample, CourseCard card, Function<CourseCard, Sample> reading, MeasuredIn units) {
+        this.units = units;
         this.sample = sample;
         this.reading = reading;
         this.card = card;
@@ -111,13 +112,18 @@ public final class Marker {
      */
     public Verdict mark(String question, String text, Map<String, String> earlier) {
         Outcome outcome = measure(question).outcome(evaluation);
-        return namesClass(text, outcome).orElseGet(() -> mark(question, Answer.parse(text, unit), outcome, earlier));
+        return namesClass(text, outcome).orElseGet(() -> mark(question, read(question, text), outcome, earlier));
     }
 
     /** What is to be said of the unit of an answer; nothing where it has none, or the right one. */
     public Optional<Sentence> aboutUnit(String question, String text) {
-        return new UnitOfAnswer(unit)
-                .said(Answer.parse(text, unit), measure(question).traits().dimension());
+        return new UnitOfAnswer(units)
+                .said(read(question, text), measure(question).traits().dimension());
+    }
+
+    private Answer read(String question, String text) {
+        String base = units.base(measure(question).traits().dimension());
+        return Answer.parse(text, base.isEmpty() ? units.unit() : base);
     }
 
     private Verdict mark(String question, Answer answer, Outcome outcome, Map<String, String> earlier) {
@@ -212,7 +218,7 @@ public final class Marker {
         if (measure.isEmpty() || formula.find(measure.get().symbol().id()).isEmpty()) {
             return Optional.empty();
         }
-        Answer answer = Answer.parse(text, unit);
+        Answer answer = read(other, text);
         boolean right = agreement.of(answer, measure.get().outcome(evaluation)).isPresent();
         return !right
                         && answer instanceof Answer.Numbers given

@@ -13,6 +13,8 @@ public final class Catalogue {
     private static final Catalogue LISTS = new Catalogue(Measures.ofLists());
     private static final Catalogue CLASSES = new Catalogue(Measures.ofClasses());
 
+    private static final Catalogue PAIRS = new Catalogue(PairMeasures.all());
+
     private final List<Entry> entries;
     private final List<Measure> everything;
 
@@ -32,9 +34,14 @@ public final class Catalogue {
         return CLASSES;
     }
 
+    /** The measures of pairs. */
+    public static Catalogue pairs() {
+        return PAIRS;
+    }
+
     /** The catalogue for a sample. */
     public static Catalogue of(Sample sample) {
-        return sample.classes().isPresent() ? classes() : lists();
+        return sample.paired().isPresent() ? pairs() : sample.classes().isPresent() ? classes() : lists();
     }
 
     /** Every measure under every convention, in the order of {@code solve}. */

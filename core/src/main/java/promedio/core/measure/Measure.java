@@ -26,7 +26,15 @@ public interface Measure {
         /** Range, variance and the like. */
         SPREAD,
         /** Skewness and kurtosis. */
-        SHAPE
+        SHAPE,
+        /** Of pairs: totals, means and deviations of each variable. */
+        EACH,
+        /** Of pairs: how the variables go together. */
+        TOGETHER,
+        /** Of pairs: the lines of least squares. */
+        LINE,
+        /** Of pairs: whether that is more than chance. */
+        TEST
     }
 
     /** What a measure's figures are counted in. */
@@ -38,7 +46,17 @@ public interface Measure {
         /** Percent. */
         PERCENT,
         /** A pure number. */
-        NONE
+        NONE,
+        /** The unit of the second variable of pairs. */
+        SECOND,
+        /** The square of that. */
+        SECOND_SQUARED,
+        /** The product of both units. */
+        PRODUCT,
+        /** The second unit for each of the first. */
+        PER_FIRST,
+        /** The first unit for each of the second. */
+        PER_SECOND
     }
 
     /**

@@ -1,9 +1,12 @@
 package promedio.core.pasted;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.assignment.SampleSheet.Variables;
 import promedio.core.data.Entries;
+import promedio.core.sentence.Sentence;
 
 /**
  * A sample found in a text.
@@ -11,10 +14,17 @@ import promedio.core.data.Entries;
  * @param name what it is headed; empty where it is not
  * @param unit the unit that stands in its heading or behind its numbers; may be empty
  * @param kind what its columns hold
- * @param columns one column of values, or values or classes beside frequencies
+ * @param columns one column of values, or values or classes beside frequencies, or the two of pairs
  * @param missing entries that mean missing besides empty ones
+ * @param variables what the two of pairs are; of pairs only
  */
-public record Found(String name, String unit, SampleSheet.Kind kind, List<Entries> columns, Set<String> missing) {
+public record Found(
+        String name,
+        String unit,
+        SampleSheet.Kind kind,
+        List<Entries> columns,
+        Set<String> missing,
+        Optional<Variables> variables) {
     /** Copies them. */
     public Found {
         columns = List.copyOf(columns);
@@ -23,7 +33,7 @@ public record Found(String name, String unit, SampleSheet.Kind kind, List<Entrie
 
     /** A sample in which only empty entries are missing. */
     public Found(String name, String unit, SampleSheet.Kind kind, List<Entries> columns) {
-        this(name, unit, kind, columns, Set.of());
+        this(name, unit, kind, columns, Set.of(), Optional.empty());
     }
 
     static Found list(String name, String unit, List<String> values) {
@@ -34,11 +44,23 @@ public record Found(String name, String unit, SampleSheet.Kind kind, List<Entrie
         return new Found(name, unit, kind, List.of(Entries.of(first), Entries.of(frequencies)));
     }
 
+    /** Pairs; what they are called together follows from their variables. */
+    static Found pairs(String unit, Variables variables, List<String> first, List<String> second) {
+        String name = variables.first().isEmpty() || variables.second().isEmpty()
+                ? ""
+                : Sentence.of("pasted.pairs.name", variables.first(), variables.second())
+                        .toString();
+        List<Entries> columns = List.of(Entries.of(first), Entries.of(second));
+        return new Found(name, unit, SampleSheet.Kind.PAIRS, columns, Set.of(), Optional.of(variables));
+    }
+
     /** The same as a sample of the shelf, under an id and a name. */
     public SampleSheet sheet(String id, String called) {
-        return kind == SampleSheet.Kind.VALUES
-                ? SampleSheet.list(id, called, unit, columns.get(0)).withMissingCodes(missing)
-                : SampleSheet.table(kind, id, called, unit, columns.get(0), columns.get(1));
+        if (kind == SampleSheet.Kind.VALUES) {
+            return SampleSheet.list(id, called, unit, columns.get(0)).withMissingCodes(missing);
+        }
+        SampleSheet table = SampleSheet.table(kind, id, called, unit, columns.get(0), columns.get(1));
+        return variables.map(table::of).orElse(table);
     }
 
     /** How many rows it has. */

@@ -143,7 +143,8 @@ public final class Pasted {
         if (lines.size() <= MOST_LINES) {
             Optional<Reading> only = TotalsOnly.read(lines, cells)
                     .or(() -> Stems.read(lines, cells))
-                    .or(() -> Times.read(lines, cells));
+                    .or(() -> Times.read(lines, cells))
+                    .or(() -> Points.read(lines, cells));
             only.ifPresent(readings::add);
         }
         if (readings.stream().anyMatch(reading -> reading.samples().isEmpty())) {

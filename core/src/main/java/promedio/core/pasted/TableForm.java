@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import promedio.core.assignment.SampleSheet;
@@ -354,7 +355,13 @@ final class TableForm {
                 numbers.size() > 1 && isSerial(numbers.get(0)) && numbers.get(0).is(Role.SERIAL)
                         ? numbers.subList(1, numbers.size())
                         : numbers;
+        Optional<Reading> pairs = pairs(data);
+        boolean coordinates = pairs.isPresent()
+                && data.get(0).heading().equalsIgnoreCase("x")
+                && data.get(1).heading().equalsIgnoreCase("y");
+        pairs.filter(made -> coordinates).ifPresent(readings::add);
         readings.add(byColumn(data));
+        pairs.filter(made -> !coordinates).ifPresent(readings::add);
         boolean words = columns.stream().anyMatch(column -> column.isWords() && !column.isTally());
         if (words && columns.size() > data.size()) {
             readings.add(byColumn(columns));
@@ -374,6 +381,32 @@ final class TableForm {
                     List.of(Found.list("", "", cells.values(all))),
                     grid.told()));
         }
+    }
+
+    /** Two columns of numbers that end at the same row, row by row. */
+    private Optional<Reading> pairs(List<Column> data) {
+        if (data.size() != 2
+                || data.stream()
+                        .anyMatch(column -> column.texts().isEmpty()
+                                || column.texts().get(column.texts().size() - 1).isBlank())) {
+            return Optional.empty();
+        }
+        Column first = data.get(0);
+        Column second = data.get(1);
+        Found found = Found.pairs(
+                first.unit(),
+                new SampleSheet.Variables(called(first), called(second), second.unit()),
+                cells.values(first.texts()),
+                cells.values(second.texts()));
+        Sentence what = Reading.what(SampleSheet.Kind.PAIRS, found.size());
+        return Optional.of(Reading.of(what, grid.layout(), List.of(found), leftOut(data)));
+    }
+
+    /** The heading without the unit in brackets at its end. */
+    private static String called(Column column) {
+        String heading = column.heading();
+        String behind = column.unit().isEmpty() ? "" : "\\s*[(\\[]" + Pattern.quote(column.unit()) + "[)\\]]$";
+        return behind.isEmpty() ? heading : heading.replaceFirst(behind, "");
     }
 
     private Reading byColumn(List<Column> data) {

@@ -23,11 +23,22 @@ public final class Sample {
     private final Exact count;
     private final Exact missing;
     private final ClassTable classes;
+    /** The second values of pairs; null for all other samples. */
+    private final Decimals partners;
+
     private Ranking ranking;
+    private Paired paired;
     private Exact[] sums;
 
     private Sample(
-            Decimals values, Decimals weights, boolean relative, int[] entries, Exact missing, ClassTable classes) {
+            Decimals values,
+            Decimals weights,
+            boolean relative,
+            int[] entries,
+            Exact missing,
+            ClassTable classes,
+            Decimals partners) {
+        this.partners = partners;
         this.values = values;
         this.weights = weights;
         this.relative = relative;
@@ -43,7 +54,7 @@ public final class Sample {
 
     /** A list of values. */
     public static Sample list(Decimals values) {
-        return new Sample(values, null, false, null, Exact.ZERO, null);
+        return new Sample(values, null, false, null, Exact.ZERO, null, null);
     }
 
     /** A list of values written as decimals: {@code Sample.of("12", "15", "15.5")}. For tests and examples. */
@@ -70,7 +81,32 @@ public final class Sample {
         if (!weights.isCompact()) {
             throw new IllegalArgumentException("The frequencies add up to 2^62 or more.");
         }
-        return new Sample(values, weights, relative, null, Exact.ZERO, null);
+        return new Sample(values, weights, relative, null, Exact.ZERO, null, null);
+    }
+
+    /**
+     * Pairs: row i has the first value i and the second value i.
+     *
+     * @throws IllegalArgumentException when there are not as many of both
+     */
+    public static Sample pairs(Decimals first, Decimals second) {
+        return list(first).with(second);
+    }
+
+    /**
+     * Pairs that count with a frequency.
+     *
+     * @throws IllegalArgumentException when there are not as many of all, a frequency is not positive, or the total is 2⁶² or more
+     */
+    public static Sample pairs(Decimals first, Decimals second, Decimals weights) {
+        return frequencies(first, weights, false).with(second);
+    }
+
+    private Sample with(Decimals second) {
+        if (second.size() != values.size()) {
+            throw new IllegalArgumentException(values.size() + " and " + second.size() + " values make no pairs.");
+        }
+        return new Sample(values, weights, relative, entries, missing, classes, second);
     }
 
     /** Whether frequencies, in units of the finest of them, add up to less than 2⁶²; only such can be ranked. */
@@ -111,7 +147,8 @@ public final class Sample {
                 table.isRelative(),
                 Arrays.copyOf(entries, rows),
                 Exact.ZERO,
-                table);
+                table,
+                null);
     }
 
     private static BigDecimal decimal(Exact value) {
@@ -123,6 +160,14 @@ public final class Sample {
         return Optional.ofNullable(classes);
     }
 
+    /** What it has besides its first values where it is a sample of pairs; empty where it is none. */
+    public synchronized Optional<Paired> paired() {
+        if (paired == null && partners != null) {
+            paired = new Paired(this, new Sample(partners, weights, relative, entries, missing, null, null));
+        }
+        return Optional.ofNullable(paired);
+    }
+
     /** Whether it is a class table with an end that nobody has stated or assumed, so that midpoints are missing. */
     public boolean isOpenEnded() {
         return classes != null && classes.isOpen();
@@ -130,19 +175,20 @@ public final class Sample {
 
     /** The decimal places that the data were written with. */
     public int places() {
+        int second = partners == null ? 0 : partners.places();
         return classes == null
-                ? values.places()
+                ? Math.max(values.places(), second)
                 : classes.recordingUnit().placesInFull().orElse(0);
     }
 
     /** The same sample that knows from which entry each row comes: row i from entry {@code entries[i]}. */
     public Sample withEntries(int... rowEntries) {
-        return new Sample(values, weights, relative, rowEntries.clone(), missing, classes);
+        return new Sample(values, weights, relative, rowEntries.clone(), missing, classes, partners);
     }
 
     /** The same sample with a number (or total frequency) of missing values. */
     public Sample withMissing(Exact left) {
-        return new Sample(values, weights, relative, entries, left, classes);
+        return new Sample(values, weights, relative, entries, left, classes, partners);
     }
 
     /** n, the number of values; for a frequency table the total of the frequencies. */
@@ -267,7 +313,8 @@ public final class Sample {
             Arrays.fill(rows, next, next + times, row);
             next += times;
         }
-        return list(values.pick(rows)).withMissing(missing);
+        Sample written = list(values.pick(rows)).withMissing(missing);
+        return partners == null ? written : written.with(partners.pick(rows));
     }
 
     private Exact scale() {

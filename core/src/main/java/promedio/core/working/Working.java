@@ -265,6 +265,16 @@ public final class Working {
         return sample.rows();
     }
 
+    /** Whether its rows are pairs. */
+    public boolean isOfPairs() {
+        return sample.paired().isPresent();
+    }
+
+    /** The entry that a row comes from. */
+    public int entry(int row) {
+        return sample.entry(row);
+    }
+
     /** The value of a row. */
     public Exact value(int row) {
         return sample.value(row);

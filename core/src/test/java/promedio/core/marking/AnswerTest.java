@@ -87,7 +87,8 @@ class AnswerTest {
     @Test
     void a_wrong_unit_is_mentioned_and_a_right_one_is_not() {
         Sample sample = Sample.of("2", "3", "7");
-        Marker marker = new Marker(sample, CourseCard.STANDARD, card -> sample, "min");
+        Marker marker =
+                new Marker(sample, CourseCard.STANDARD, card -> sample, promedio.core.measure.MeasuredIn.of("min"));
         assertThat(marker.aboutUnit("mean", "4 minutes")).isEmpty();
         assertThat(marker.aboutUnit("mean", "4")).isEmpty();
         assertThat(marker.aboutUnit("mean", "4 kg").orElseThrow()).hasToString("The unit is min, not kg.");

@@ -28,6 +28,7 @@ import promedio.core.marking.Markers;
 import promedio.core.marking.Verdict;
 import promedio.core.measure.Catalogue;
 import promedio.core.measure.Measure;
+import promedio.core.measure.MeasuredIn;
 import promedio.core.sample.Sample;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
@@ -125,7 +126,7 @@ public final class MarkCommand implements Callable<Integer> {
     private String marked(SampleArguments.Input read, List<AnswerRows.Row> given, List<String> problems) {
         Sample sample = read.reading().sample();
         Evaluation evaluation = Evaluation.of(sample);
-        Markers markers = new Markers(sample, read.again(), "");
+        Markers markers = new Markers(sample, read.again(), MeasuredIn.NOTHING);
         ArrayNode list = new ObjectMapper().createArrayNode();
         StringBuilder text = new StringBuilder();
         for (AnswerRows.Row one : given) {

@@ -28,11 +28,15 @@ final class PastedText {
         object.put("source", source);
         ArrayNode samples = object.putArray("samples");
         for (Found found : reading.samples()) {
-            Columns columns = Columns.of(found);
             ObjectNode sample = samples.addObject();
             sample.put("name", found.name())
                     .put("unit", found.unit())
                     .put("kind", found.kind().id());
+            if (found.kind() == SampleSheet.Kind.PAIRS) {
+                writePairs(found, sample);
+                continue;
+            }
+            Columns columns = Columns.of(found);
             if (found.kind() == SampleSheet.Kind.CLASSES) {
                 ArrayNode classes = sample.putArray("classes");
                 columns.classes().forEach(limits -> {
@@ -52,6 +56,23 @@ final class PastedText {
         ArrayNode told = object.putArray("told");
         reading.told().forEach(sentence -> told.add(sentence.toString()));
         return object.toString();
+    }
+
+    /** Pairs: what their two are called and in which units, and the pairs themselves; null for a cell that is no number. */
+    private static void writePairs(Found found, ObjectNode sample) {
+        SampleSheet.Variables of = found.variables().orElse(SampleSheet.Variables.UNNAMED);
+        sample.putArray("names").add(of.first()).add(of.second());
+        sample.putArray("units").add(found.unit()).add(of.secondUnit());
+        ArrayNode pairs = sample.putArray("pairs");
+        for (int row = 0; row < found.size(); row++) {
+            ArrayNode pair = pairs.addArray();
+            for (Entries column : found.columns()) {
+                pair.add(Columns.number(column.text(row)).orElse(null));
+            }
+        }
+        Interpretation reading = Interpretation.of(found.sheet("s1", ""), CourseCard.STANDARD);
+        sample.put("missing", Integer.toString(reading.count(Interpretation.Status.MISSING)))
+                .put("not-numbers", Integer.toString(reading.count(Interpretation.Status.NOT_A_NUMBER)));
     }
 
     static String text(String source, List<Reading> readings) {

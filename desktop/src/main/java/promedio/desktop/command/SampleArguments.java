@@ -1,8 +1,10 @@
 package promedio.desktop.command;
 
 import java.io.InputStream;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import picocli.CommandLine;
@@ -31,7 +33,7 @@ import promedio.files.table.Watch;
 final class SampleArguments {
     private static final String CATEGORIES = "categories";
     /** Kinds of which there are pictures, but no measures. */
-    private static final List<String> OF_PICTURES = List.of("groups", "pairs", "two-way");
+    private static final List<String> OF_PICTURES = List.of("groups", "two-way");
 
     private static final int MOST_LISTED = 8;
     private static final int LONGEST_LISTED = 31;
@@ -39,11 +41,17 @@ final class SampleArguments {
     @Option(
             names = "--kind",
             paramLabel = "KIND",
-            description = "values (a list), frequencies (columns value, frequency) or classes (class, frequency);"
-                    + " unless said, what the input holds. For solve also categories: how often each text occurs;"
-                    + " for picture also groups, pairs and two-way.",
+            description = "values (a list), frequencies (columns value, frequency), classes (class, frequency) or pairs"
+                    + " (two columns of numbers, row by row); unless said, what the input holds. For solve also"
+                    + " categories: how often each text occurs; for picture also groups and two-way.",
             converter = KindConverter.class)
     private String kind;
+
+    @Option(
+            names = "--frequency",
+            paramLabel = "NAME-OR-NUMBER",
+            description = "Of pairs: the column that says how often each counts.")
+    private String frequency;
 
     @Mixin
     private ReadingArguments arguments;
@@ -57,7 +65,7 @@ final class SampleArguments {
         public String convert(String value) {
             if (SampleSheet.Kind.find(value).isEmpty() && !value.equals(CATEGORIES) && !OF_PICTURES.contains(value)) {
                 throw new CommandLine.TypeConversionException(
-                        "expected values, frequencies, classes or categories, not '" + value + "'");
+                        "expected values, frequencies, classes, pairs or categories, not '" + value + "'");
             }
             return value;
         }
@@ -131,22 +139,32 @@ final class SampleArguments {
     /** Refuses what no input could be read by, before any is read. */
     void check(CommandLine command) {
         if (kind != null && OF_PICTURES.contains(kind)) {
-            throw usage(command, "--kind takes values, frequencies, classes or categories here, not '" + kind + "'.");
+            throw usage(
+                    command,
+                    "--kind takes values, frequencies, classes, pairs or categories here, not '" + kind + "'.");
         }
-        column(command);
+        if (frequency != null && !isOfPairs()) {
+            throw usage(command, "--frequency goes with --kind pairs only.");
+        }
+        if (isOfPairs() && columns().size() != 0 && columns().size() != 2) {
+            throw usage(command, "--kind pairs takes two --column, that of x and that of y.");
+        }
+        if (!isOfPairs()) {
+            column(command);
+        }
         arguments.options(command, rules.decimalMark(command));
     }
 
     /** Reads the sample of an input. */
     Input read(CommandLine command, String input, InputStream standardInput, CourseCard card) throws InputProblem {
-        Optional<String> column = column(command);
+        Optional<String> column = isOfPairs() ? Optional.empty() : column(command);
         ReadingOptions options = arguments.options(command, rules.decimalMark(command));
         RowFile rows = RowFile.of(input, standardInput, options);
         CourseCard marked =
                 card.with(CardKey.DECIMAL_MARK, rows.decimalMark() == ',' ? DecimalMark.COMMA : DecimalMark.POINT);
         ThousandsMark thousands = options.thousands().orElse(ThousandsMark.NONE);
         SampleReader reader = new SampleReader(
-                input, thousands.with(rows.decimalMark()), rows.missingCodes(column), options.heading());
+                input, thousands.with(rows.decimalMark()), missingCodes(rows, column), options.heading());
         SampleSheet.Kind holds =
                 kind != null ? kind().orElseThrow() : column.isEmpty() ? reader.kind(rows) : SampleSheet.Kind.VALUES;
         SampleReader.Reading reading = read(reader, rows, holds, column, marked);
@@ -160,13 +178,30 @@ final class SampleArguments {
         });
     }
 
-    private static SampleReader.Reading read(
+    private Set<String> missingCodes(RowFile rows, Optional<String> column) throws InputProblem {
+        Set<String> codes = new HashSet<>(rows.missingCodes(column));
+        for (String one : isOfPairs() ? columns() : List.<String>of()) {
+            codes.addAll(rows.missingCodes(Optional.of(one)));
+        }
+        if (isOfPairs() && columns().isEmpty()) {
+            codes.addAll(rows.missingCodes(Optional.of("2")));
+        }
+        return codes;
+    }
+
+    /** Whether pairs are asked for. */
+    private boolean isOfPairs() {
+        return SampleSheet.Kind.PAIRS.id().equals(kind);
+    }
+
+    private SampleReader.Reading read(
             SampleReader reader, RowFile rows, SampleSheet.Kind holds, Optional<String> column, CourseCard card)
             throws InputProblem {
         return switch (holds) {
             case VALUES -> reader.values(rows, column);
             case FREQUENCIES -> reader.frequencies(rows, card.get(CardKey.FREQUENCIES) == Frequencies.RELATIVE);
             case CLASSES -> reader.classes(rows, card);
+            case PAIRS -> reader.pairs(rows, columns(), Optional.ofNullable(frequency));
         };
     }
 

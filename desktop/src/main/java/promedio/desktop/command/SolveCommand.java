@@ -38,7 +38,7 @@ import promedio.files.delimited.SampleReader;
 @Command(
         name = "solve",
         mixinStandardHelpOptions = true,
-        description = "Print every measure of a sample, frequency table or class table.",
+        description = "Print every measure of a sample, frequency table, class table or pairs.",
         sortOptions = false)
 public final class SolveCommand implements Callable<Integer> {
     private static final int INPUT_NOT_READ = 3;
@@ -139,7 +139,11 @@ public final class SolveCommand implements Callable<Integer> {
     }
 
     private static Catalogue catalogue(SampleSheet.Kind holds) {
-        return holds == SampleSheet.Kind.CLASSES ? Catalogue.classes() : Catalogue.lists();
+        return switch (holds) {
+            case VALUES, FREQUENCIES -> Catalogue.lists();
+            case CLASSES -> Catalogue.classes();
+            case PAIRS -> Catalogue.pairs();
+        };
     }
 
     /** Refuses measures that no input could have, before any is read. */
@@ -148,11 +152,9 @@ public final class SolveCommand implements Callable<Integer> {
             throw usage("--measure does not go with --kind categories, which has counts only.");
         }
         for (String key : measures) {
-            boolean known = arguments.kind().isEmpty()
-                    ? Catalogue.lists().find(key, card).isPresent()
-                            || Catalogue.classes().find(key, card).isPresent()
-                    : catalogue(arguments.kind().get()).find(key, card).isPresent();
-            if (!known) {
+            List<SampleSheet.Kind> kinds =
+                    arguments.kind().map(List::of).orElse(List.of(SampleSheet.Kind.VALUES, SampleSheet.Kind.CLASSES));
+            if (kinds.stream().noneMatch(kind -> catalogue(kind).find(key, card).isPresent())) {
                 throw usage("There is no measure '" + key + "'.");
             }
         }
@@ -213,7 +215,8 @@ public final class SolveCommand implements Callable<Integer> {
 
         String text(String source, SampleReader.Reading reading) {
             Sample sample = reading.sample();
-            StringBuilder text = new StringBuilder(Visible.line(source) + ": " + written(sample.count()) + " values");
+            StringBuilder text = new StringBuilder(Visible.line(source) + ": " + written(sample.count())
+                    + (holds == SampleSheet.Kind.PAIRS ? " pairs" : " values"));
             if (sample.missing().signum() > 0) {
                 text.append(", ").append(written(sample.missing())).append(" missing");
             }

@@ -7,6 +7,7 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.Clipboard;
@@ -26,6 +27,7 @@ import promedio.core.picture.Telling;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 import promedio.desktop.control.Choice;
+import promedio.desktop.control.Tip;
 import promedio.desktop.model.Compared;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.Sketch;
@@ -208,7 +210,9 @@ public final class ComparePage extends VBox {
 
     private void showSamples() {
         List<String> chosen = model.comparing().chosen();
-        List<SampleSheet> sheets = model.assignment().sheets();
+        List<SampleSheet> sheets = model.assignment().sheets().stream()
+                .filter(sheet -> !sheet.isOfPairs())
+                .toList();
         boolean same = samples.getChildren().size() == sheets.size();
         for (int i = 0; i < sheets.size() && same; i++) {
             same = samples.getChildren().get(i) instanceof CheckBox box
@@ -268,6 +272,14 @@ public final class ComparePage extends VBox {
         }
         boolean focused = scales.getChildren().stream().anyMatch(Node::isFocused);
         scales.getChildren().setAll(measured, onScale);
+        List<String> chosen = model.comparing().chosen();
+        if (chosen.size() == 2 && model.pairs().fit(chosen.get(0), chosen.get(1))) {
+            Hyperlink pairs = new Hyperlink(Words.of("compare.make-pairs"));
+            pairs.setId("compare-make-pairs");
+            pairs.setOnAction(press -> model.pairs().pair(chosen.get(0), chosen.get(1)));
+            Tip.on(pairs, Words.of("compare.make-pairs.tip"));
+            scales.getChildren().add(pairs);
+        }
         if (focused) {
             (scaled ? onScale : measured).requestFocus();
         }

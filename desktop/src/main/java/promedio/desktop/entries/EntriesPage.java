@@ -6,7 +6,9 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
@@ -40,6 +42,7 @@ public final class EntriesPage extends VBox {
     private final DeskModel model;
     private final FileWays ways;
     private final NoticeBox notices;
+    private final Label orderHead = head("entries.order");
     private final Label sizeHead = head("entries.size");
     private final TextField name = new TextField();
     private final TextField unit = new TextField();
@@ -52,6 +55,9 @@ public final class EntriesPage extends VBox {
     private final RowCell.Made sizeCells = new RowCell.Made();
     private final EntryGrid entries;
     private final ListView<Integer> sizes = new ListView<>();
+    private final VBox right;
+    private final VariablesPane variables;
+    private final Node unitField;
     private SampleSheet shown;
     private boolean typing;
 
@@ -73,19 +79,21 @@ public final class EntriesPage extends VBox {
         keys.getStyleClass().add("soft");
         HBox foot = new HBox(keys, spacer(), chosen);
         chosen.getStyleClass().add("soft");
-        VBox left = new VBox(head("entries.order"), entries, add);
-        VBox right = new VBox(sizeHead, sizes);
+        VBox left = new VBox(orderHead, entries, add);
+        right = new VBox(sizeHead, sizes);
+        variables = new VariablesPane(model);
         VBox.setVgrow(entries, Priority.ALWAYS);
         VBox.setVgrow(sizes, Priority.ALWAYS);
         HBox.setHgrow(left, Priority.ALWAYS);
         left.getStyleClass().add("entries-left");
         right.getStyleClass().add("entries-right");
-        HBox lists = new HBox(left, right);
+        HBox lists = new HBox(left, right, variables);
         lists.getStyleClass().add("entries-lists");
         VBox.setVgrow(lists, Priority.ALWAYS);
         leftOut.getStyleClass().add("left-out-sentence");
         sentence.getStyleClass().add("count-sentence");
         getStyleClass().add("entries-page");
+        unitField = labelled("entries.unit", unit);
         notices = new NoticeBox(model);
         getChildren().addAll(headLine(), new HBox(sentence, leftOut), notices, lists, foot);
         visibleProperty().addListener((property, before, visible) -> show());
@@ -138,11 +146,7 @@ public final class EntriesPage extends VBox {
         csv.setOnAction(click -> ways.writeCsv());
         csv.setMinWidth(Region.USE_PREF_SIZE);
         FlowPane line = new FlowPane(
-                labelled("entries.name", name),
-                labelled("entries.unit", unit),
-                labelled("entries.missing", missing),
-                remove,
-                csv);
+                labelled("entries.name", name), unitField, labelled("entries.missing", missing), remove, csv);
         line.getStyleClass().add("entries-head");
         return line;
     }
@@ -165,11 +169,14 @@ public final class EntriesPage extends VBox {
             showChosen();
             lightChosen();
         });
-        model.looking().litProperty().addListener((property, before, now) -> {
-            if (isVisible()) {
-                entries.refresh();
-            }
-        });
+        for (ObservableValue<?> lit :
+                List.of(model.looking().litProperty(), model.looking().litEntryProperty())) {
+            lit.addListener((property, before, now) -> {
+                if (isVisible()) {
+                    entries.refresh();
+                }
+            });
+        }
         entries.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
     }
 
@@ -263,6 +270,7 @@ public final class EntriesPage extends VBox {
         unit.setText(Visible.line(sheet.unit()));
         missing.setText(codesOf(sheet));
         showCounts(figures);
+        showVariables(figures);
         notices.show(figures);
         sizeHead.setText(Words.of(sheet.kind() == SampleSheet.Kind.CLASSES ? "entries.midpoints" : "entries.size"));
         if (typing) {
@@ -272,7 +280,7 @@ public final class EntriesPage extends VBox {
         }
         entries.show(
                 sheet.size(),
-                sheet.frequencies().isPresent(),
+                sheet.beside().isPresent(),
                 !figures.interpretation().leftOut().isEmpty()
                         || figures.interpretation().waiting().isPresent());
         sizeRows.resize(
@@ -283,15 +291,38 @@ public final class EntriesPage extends VBox {
         showChosen();
     }
 
+    /** Pairs have what their two are in the place of the values in order of size. */
+    private void showVariables(SheetFigures figures) {
+        SampleSheet sheet = figures.sheet();
+        boolean pairs = sheet.isOfPairs();
+        for (Node node : List.of(right, unitField)) {
+            node.setVisible(!pairs);
+            node.setManaged(!pairs);
+        }
+        variables.setVisible(pairs);
+        variables.setManaged(pairs);
+        add.setPromptText(Words.of(pairs ? "entries.add.pairs" : "entries.add.prompt"));
+        orderHead.setText(
+                pairs
+                        ? Words.of("entries.order.pairs", figures.variable(false), figures.variable(true))
+                        : Words.of("entries.order"));
+        if (pairs) {
+            variables.show(sheet);
+        }
+    }
+
     private void showCounts(SheetFigures figures) {
         Interpretation reading = figures.interpretation();
         Exact count = figures.sample().count();
+        boolean pairs = figures.sheet().isOfPairs();
         sentence.setText(
                 count.signum() == 0
                         ? reading.waiting().map(Words::of).orElse(Words.of("entries.nothing"))
                         : count.equals(Exact.ONE)
-                                ? Words.of("entries.sentence.one")
-                                : Words.of("entries.sentence", figures.text().carried(count)));
+                                ? Words.of(pairs ? "entries.pairs.one" : "entries.sentence.one")
+                                : Words.of(
+                                        pairs ? "entries.pairs" : "entries.sentence",
+                                        figures.text().carried(count)));
         String out = reading.leftOut().stream().map(Words::of).collect(Collectors.joining(", "));
         leftOut.setText(out.isEmpty() ? "" : Words.of("entries.left-out", out));
     }
@@ -301,7 +332,11 @@ public final class EntriesPage extends VBox {
         SheetFigures figures = model.figuresProperty().get();
         List<Integer> rows = chosenRows();
         if (figures != null && rows.size() == 1 && rows.get(0) < figures.sheet().size()) {
-            model.looking().litProperty().set(figures.valueOf(rows.get(0)).orElse(null));
+            if (figures.sheet().isOfPairs()) {
+                model.looking().litEntryProperty().set(rows.get(0));
+            } else {
+                model.looking().litProperty().set(figures.valueOf(rows.get(0)).orElse(null));
+            }
         }
     }
 
@@ -318,7 +353,7 @@ public final class EntriesPage extends VBox {
         int[] picked = IntStream.range(0, sample.rows())
                 .filter(row -> wanted.contains(sample.entry(row)))
                 .toArray();
-        if (picked.length == 0 || sample.weighted()) {
+        if (picked.length == 0 || sample.weighted() || sample.paired().isPresent()) {
             chosen.setText("");
             return;
         }

@@ -23,8 +23,9 @@ import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.SheetFigures;
 import promedio.desktop.text.Words;
 
-/** One entry in the order of entry: its number, its text, its frequency in a table, and what is to be said of it. */
+/** One entry in the order of entry: its number, its text, its frequency in a table or the second of its pair, and what is to be said of it. */
 final class EntryCell extends StackPane {
+    private static final PseudoClass OF_PAIRS = PseudoClass.getPseudoClass("of-pairs");
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final PseudoClass FOCUSED = PseudoClass.getPseudoClass("in-focus");
     private static final PseudoClass LEFT_OUT = PseudoClass.getPseudoClass("left-out");
@@ -36,10 +37,10 @@ final class EntryCell extends StackPane {
     private final Runnable backToList;
     private final Label number = new Label();
     private final Label value = new Label();
-    private final Label frequency = new Label();
+    private final Label beside = new Label();
     private final Label remark = new Label();
     private final Hyperlink accept = new Hyperlink();
-    private final HBox box = new HBox(number, value, frequency, remark, accept);
+    private final HBox box = new HBox(number, value, beside, remark, accept);
     private int index = -1;
     private boolean editing;
 
@@ -54,7 +55,7 @@ final class EntryCell extends StackPane {
         getStyleClass().add("entry-cell");
         number.getStyleClass().add("entry-number");
         value.getStyleClass().add("entry-value");
-        frequency.getStyleClass().add("entry-frequency");
+        beside.getStyleClass().add("entry-frequency");
         remark.getStyleClass().add("entry-remark");
         remark.setMinWidth(0);
         accept.setMinWidth(USE_PREF_SIZE);
@@ -103,23 +104,29 @@ final class EntryCell extends StackPane {
         Interpretation.Status status = reading.status(row);
         number.setText(Sentence.written(row + 1));
         value.setText(Visible.line(sheet.values().text(row), LONGEST));
-        frequency.setText(sheet.frequencies()
-                .map(column -> Words.of("entries.frequency", column.text(row)))
+        beside.setText(sheet.beside()
+                .map(column -> sheet.isOfPairs()
+                        ? Visible.line(column.text(row), LONGEST)
+                        : Words.of("entries.frequency", column.text(row)))
                 .orElse(""));
-        show(frequency, sheet.frequencies().isPresent());
+        show(beside, sheet.beside().isPresent());
+        beside.pseudoClassStateChanged(OF_PAIRS, sheet.isOfPairs());
         remark.setText(reading.remark(row).map(Words::of).orElse(""));
         Optional<String> suggestion = reading.suggestion(row);
         accept.setText(
                 suggestion.map(mended -> Words.of("entries.accept", mended)).orElse(""));
         show(accept, suggestion.isPresent());
-        accept.setOnAction(click ->
-                suggestion.ifPresent(mended -> model.make(new Edit.SetEntry(sheet.id(), 0, row, mended), figures)));
+        accept.setOnAction(click -> suggestion.ifPresent(
+                mended -> model.make(new Edit.SetEntry(sheet.id(), reading.faulty(row), row, mended), figures)));
         pseudoClassStateChanged(
                 LIT,
-                figures.valueOf(row)
-                        .filter(value ->
-                                value.equals(model.looking().litProperty().get()))
-                        .isPresent());
+                sheet.isOfPairs()
+                        ? Integer.valueOf(row)
+                                .equals(model.looking().litEntryProperty().get())
+                        : figures.valueOf(row)
+                                .filter(value -> value.equals(
+                                        model.looking().litProperty().get()))
+                                .isPresent());
         pseudoClassStateChanged(LEFT_OUT, status != Interpretation.Status.NUMBER);
         pseudoClassStateChanged(
                 WRONG,
@@ -149,7 +156,8 @@ final class EntryCell extends StackPane {
         HBox fields = new HBox(its, first);
         fields.setAlignment(Pos.CENTER_LEFT);
         fields.getStyleClass().add("entry-box");
-        Optional<TextField> second = sheet.frequencies().map(column -> field(column.text(row), "entry-frequency"));
+        Optional<TextField> second = sheet.beside()
+                .map(column -> field(column.text(row), sheet.isOfPairs() ? "entry-value" : "entry-frequency"));
         second.ifPresent(fields.getChildren()::add);
         Runnable commit = () -> commit(
                 figures, row, first.getText(), second.map(TextField::getText).orElse(""));
@@ -209,7 +217,7 @@ final class EntryCell extends StackPane {
         if (!typed.equals(sheet.values().text(row))) {
             edits.add(new Edit.SetEntry(sheet.id(), 0, row, typed.strip()));
         }
-        sheet.frequencies()
+        sheet.beside()
                 .filter(column -> !column.text(row).equals(times))
                 .ifPresent(column -> edits.add(new Edit.SetEntry(sheet.id(), 1, row, times.strip())));
         if (!edits.isEmpty()) {

@@ -46,12 +46,31 @@ final class WhatIfBar extends HBox {
         setVisible(some);
         if (some) {
             String values = added.stream()
-                    .flatMap(edit -> value(edit, figures).stream())
-                    .map(figures.text()::carried)
+                    .flatMap(edit -> written(edit, figures).stream())
                     .collect(Collectors.joining(", "));
             sentence.setText(Words.of("what-if.sentence", values));
         }
         requestLayout();
+    }
+
+    private static Optional<String> written(Edit edit, SheetFigures figures) {
+        return figures.sheet().isOfPairs()
+                ? pair(edit, figures)
+                        .map(pair -> "(" + figures.text().carried(pair.get(0)) + "; "
+                                + figures.text().carried(pair.get(1)) + ")")
+                : value(edit, figures).map(figures.text()::carried);
+    }
+
+    /** The pair that an edit puts in. */
+    static Optional<List<Exact>> pair(Edit edit, SheetFigures figures) {
+        if (!(edit instanceof Edit.InsertRows insert) || insert.columns().size() < 2) {
+            return Optional.empty();
+        }
+        List<Exact> read = insert.columns().stream()
+                .flatMap(column -> figures.card().numerals().read(column.get(0)).stream())
+                .map(Numerals.Numeral::exact)
+                .toList();
+        return Optional.of(read).filter(both -> both.size() == 2);
     }
 
     /** The value that an edit puts in. */

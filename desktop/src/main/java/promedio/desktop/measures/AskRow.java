@@ -13,20 +13,36 @@ import promedio.core.number.Numerals;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.text.Words;
 
-/** A line to ask for a percentile, a standard score or a percentile rank; each becomes a row of the page. */
+/** A line to ask for a percentile, a standard score or a percentile rank, of pairs for a point of the line; each becomes a row of the page. */
 final class AskRow extends HBox {
     private final DeskModel model;
+    private final HBox paper = new HBox();
 
-    AskRow(DeskModel model) {
+    /** What can be asked for of lists and tables. */
+    static AskRow ofList(DeskModel model) {
+        AskRow row = new AskRow(model);
+        row.paper
+                .getChildren()
+                .addAll(
+                        row.field("ask.percentile", AskRow::percentile, "ask.percentile.problem"),
+                        row.field("ask.z-score", value -> "z-score=" + value, "ask.number.problem"),
+                        row.field("ask.rank", value -> "percentile-rank=" + value, "ask.number.problem"));
+        return row;
+    }
+
+    /** What can be asked for of pairs. */
+    static AskRow ofPairs(DeskModel model) {
+        AskRow row = new AskRow(model);
+        row.paper.getChildren().add(row.field("ask.fitted", value -> "fitted=" + value, "ask.number.problem"));
+        return row;
+    }
+
+    private AskRow(DeskModel model) {
         this.model = model;
         getStyleClass().add("ask-row");
         Label head = new Label(Words.of("ask.head"));
         head.getStyleClass().add("soft");
-        HBox paper = new HBox(
-                head,
-                field("ask.percentile", AskRow::percentile, "ask.percentile.problem"),
-                field("ask.z-score", value -> "z-score=" + value, "ask.number.problem"),
-                field("ask.rank", value -> "percentile-rank=" + value, "ask.number.problem"));
+        paper.getChildren().add(head);
         paper.setAlignment(Pos.CENTER_LEFT);
         paper.getStyleClass().add("ask-paper");
         HBox.setHgrow(paper, Priority.ALWAYS);

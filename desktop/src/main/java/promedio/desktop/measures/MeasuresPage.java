@@ -30,12 +30,14 @@ public final class MeasuresPage extends ScrollPane {
     private final Map<Measure.Group, Heading> headings = new EnumMap<>(Measure.Group.class);
     private final Node foot = foot();
     private final AskRow ask;
+    private final AskRow askLine;
     private SheetFigures lastShown;
 
     /** The page of a desk. */
     public MeasuresPage(DeskModel model) {
         this.model = model;
-        this.ask = new AskRow(model);
+        this.ask = AskRow.ofList(model);
+        this.askLine = AskRow.ofPairs(model);
         getStyleClass().add("page-scroll");
         rows.getStyleClass().add("measures");
         setContent(rows);
@@ -46,6 +48,7 @@ public final class MeasuresPage extends ScrollPane {
         model.shownProperty().addListener((property, before, now) -> show());
         model.looking().pointedProperty().addListener((property, before, now) -> light());
         model.looking().litProperty().addListener((property, before, now) -> light());
+        model.looking().litEntryProperty().addListener((property, before, now) -> light());
         show();
     }
 
@@ -80,6 +83,9 @@ public final class MeasuresPage extends ScrollPane {
             List<MeasureLine> all = figures.lines().stream()
                     .filter(line -> line.measure().traits().group() == group)
                     .toList();
+            if (all.isEmpty()) {
+                continue;
+            }
             boolean unfolded = model.looking().unfolded().contains(group.name());
             List<MeasureLine> shown = all.stream()
                     .filter(line -> unfolded
@@ -95,6 +101,9 @@ public final class MeasuresPage extends ScrollPane {
             }
             if (group == Measure.Group.POSITION && unfolded) {
                 nodes.add(ask);
+            }
+            if (group == Measure.Group.LINE) {
+                nodes.add(askLine);
             }
         }
         nodes.add(foot);

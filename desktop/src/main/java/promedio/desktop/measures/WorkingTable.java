@@ -27,6 +27,7 @@ final class WorkingTable extends GridPane {
 
     private final DeskModel model;
     private final IdentityHashMap<Node, Exact> cells = new IdentityHashMap<>();
+    private final IdentityHashMap<Node, Integer> pairs = new IdentityHashMap<>();
     private boolean allRows;
 
     WorkingTable(DeskModel model) {
@@ -37,6 +38,7 @@ final class WorkingTable extends GridPane {
     void show(Working working) {
         getChildren().clear();
         cells.clear();
+        pairs.clear();
         List<Columns.Column> columns = working.columns();
         int line = 0;
         boolean weighted = working.isWeighted();
@@ -69,7 +71,7 @@ final class WorkingTable extends GridPane {
             int column = position(i, offset);
             String total = working.totalText(columns.get(i))
                     .map(sum -> (column == 0 ? "Σ " : "") + sum)
-                    .orElse("");
+                    .orElse(column == 0 ? "Σ" : "");
             addCell(cell(total, "table-total"), column, line);
         }
         if (weighted) {
@@ -94,6 +96,15 @@ final class WorkingTable extends GridPane {
     void light() {
         Exact lit = model.looking().litProperty().get();
         cells.forEach((cell, value) -> cell.pseudoClassStateChanged(LIT, value.equals(lit)));
+        Integer entry = model.looking().litEntryProperty().get();
+        pairs.forEach((cell, of) -> cell.pseudoClassStateChanged(LIT, of.equals(entry)));
+    }
+
+    /** A cell of a row of pairs, which is that of its entry alone. */
+    private void remember(Node cell, int entry) {
+        pairs.put(cell, entry);
+        cell.setOnMouseEntered(enter -> model.looking().litEntryProperty().set(entry));
+        cell.setOnMouseExited(leave -> model.looking().litEntryProperty().set(null));
     }
 
     private void remember(Node cell, Exact value) {
@@ -108,7 +119,11 @@ final class WorkingTable extends GridPane {
         Exact value = working.value(row);
         for (int i = 0; i < columns.size(); i++) {
             Region cell = cell(working.cellText(columns.get(i), row), "table-cell");
-            remember(cell, value);
+            if (working.isOfPairs()) {
+                remember(cell, working.entry(row));
+            } else {
+                remember(cell, value);
+            }
             addCell(cell, position(i, weighted ? 1 : 0), line);
         }
         if (weighted) {

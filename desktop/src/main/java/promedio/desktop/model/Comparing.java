@@ -32,6 +32,7 @@ import promedio.core.picture.Subjects;
 import promedio.core.picture.Wish;
 import promedio.core.sentence.Sentence;
 import promedio.core.working.FigureText;
+import promedio.desktop.text.Words;
 
 /** Samples that are compared: which, as what picture, and which two of them are held against each other. */
 public final class Comparing {
@@ -103,26 +104,31 @@ public final class Comparing {
 
     /** Opens the page, with the samples that are chosen; where fewer than two are, with the one looked at and one in its unit. */
     public void start() {
-        List<SampleSheet> sheets = desk.assignment().sheets();
+        List<SampleSheet> sheets = desk.assignment().sheets().stream()
+                .filter(sheet -> !sheet.isOfPairs())
+                .toList();
         if (chosen().size() < 2) {
-            desk.sheet().or(() -> sheets.stream().findFirst()).ifPresent(first -> {
-                chosen.add(first.id());
-                sheets.stream()
-                        .filter(sheet -> !chosen.contains(sheet.id()))
-                        .filter(sheet -> sheet.unit().equals(first.unit()))
-                        .findFirst()
-                        .or(() -> sheets.stream()
+            desk.sheet()
+                    .filter(sheets::contains)
+                    .or(() -> sheets.stream().findFirst())
+                    .ifPresent(first -> {
+                        chosen.add(first.id());
+                        sheets.stream()
                                 .filter(sheet -> !chosen.contains(sheet.id()))
-                                .findFirst())
-                        .ifPresent(second -> chosen.add(second.id()));
-            });
+                                .filter(sheet -> sheet.unit().equals(first.unit()))
+                                .findFirst()
+                                .or(() -> sheets.stream()
+                                        .filter(sheet -> !chosen.contains(sheet.id()))
+                                        .findFirst())
+                                .ifPresent(second -> chosen.add(second.id()));
+                    });
         }
         turnTo();
     }
 
     /** Compares two samples, and opens the page. */
     public void compare(String first, String second) {
-        if (!first.equals(second)) {
+        if (!first.equals(second) && !isOfPairs(first) && !isOfPairs(second)) {
             chosen.clear();
             chosen.add(first);
             chosen.add(second);
@@ -132,8 +138,15 @@ public final class Comparing {
 
     /** Takes a sample in, or out; the page opens as soon as there are two. */
     public void toggle(String id) {
+        if (isOfPairs(id)) {
+            return;
+        }
         if (chosen().isEmpty()) {
-            desk.sheet().map(SampleSheet::id).filter(now -> !now.equals(id)).ifPresent(chosen::add);
+            desk.sheet()
+                    .filter(sheet -> !sheet.isOfPairs())
+                    .map(SampleSheet::id)
+                    .filter(now -> !now.equals(id))
+                    .ifPresent(chosen::add);
         }
         if (!chosen.remove(id)) {
             chosen.add(id);
@@ -143,6 +156,16 @@ public final class Comparing {
         } else {
             refresh();
         }
+    }
+
+    /** Pairs are no list to be put beside others: says so. */
+    private boolean isOfPairs(String id) {
+        boolean pairs =
+                desk.assignment().sheet(id).filter(SampleSheet::isOfPairs).isPresent();
+        if (pairs) {
+            desk.say(Words.of("compare.pairs"));
+        }
+        return pairs;
     }
 
     private void turnTo() {

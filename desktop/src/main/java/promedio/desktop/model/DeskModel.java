@@ -77,6 +77,7 @@ public final class DeskModel {
     private final Classwork classwork = new Classwork(this);
     private final Drawings drawings = new Drawings(this);
     private final Comparing comparing = new Comparing(this);
+    private final PairWork pairs = new PairWork(this);
     private final Trial trial;
     private final Past past;
     private final Showing showing;
@@ -171,6 +172,11 @@ public final class DeskModel {
     /** The pictures of what is chosen. */
     public Drawings drawings() {
         return drawings;
+    }
+
+    /** Pairs on the shelf. */
+    public PairWork pairs() {
+        return pairs;
     }
 
     /** Samples that are compared. */

@@ -26,6 +26,7 @@ import promedio.core.picture.Subject;
 import promedio.core.picture.Subjects;
 import promedio.core.picture.Wish;
 import promedio.core.picture.Wishes;
+import promedio.core.sample.Sample;
 import promedio.core.sentence.Sentence;
 import promedio.core.tabulate.ClassProposal;
 import promedio.core.tabulate.Tabulation;
@@ -191,6 +192,9 @@ public final class Drawings {
         boolean boxCovered = IN_BOX.stream().anyMatch(desk.margin()::covers);
         boolean curveCovered = IN_CURVE.stream().anyMatch(desk.margin()::covers);
         return Optional.of(() -> {
+            if (figures.sample().paired().isPresent()) {
+                return ofPairs(figures, wishes);
+            }
             Named named = new Named(figures.name(), figures.unit(), figures.sample(), classes);
             Subject subject = new Subject.Samples(named);
             List<PictureKind> kinds = Pictures.kinds(subject);
@@ -244,6 +248,38 @@ public final class Drawings {
                     text,
                     figures.sample().places());
         });
+    }
+
+    private static Sketch ofPairs(SheetFigures figures, Wishes wishes) {
+        Sample sample = figures.sample();
+        Subject subject = new Subject.Pairs(
+                figures.variable(false),
+                figures.variable(true),
+                "",
+                List.of(new Subject.Pairs.Group(
+                        "",
+                        sample.values(),
+                        sample.paired().orElseThrow().second().values())));
+        Wish wish = wishes.of(PictureKind.SCATTER);
+        if (sample.isEmpty()) {
+            return none(
+                    figures.sheet().id(),
+                    List.of(PictureKind.SCATTER),
+                    wish,
+                    figures.text(),
+                    Sentence.of("picture.empty-sample"));
+        }
+        Pictured drawn = Pictures.of(subject, wish, figures.card());
+        return new Sketch(
+                figures.sheet().id(),
+                List.of(PictureKind.SCATTER),
+                wish,
+                drawn.picture(),
+                drawn.why(),
+                drawn.picture().map(Picture::told).orElse(List.of()),
+                Optional.empty(),
+                figures.text(),
+                sample.places());
     }
 
     /** A list of words as categories, in the order of their first appearance; empty where there is a number. */

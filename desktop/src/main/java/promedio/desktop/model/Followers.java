@@ -113,6 +113,19 @@ public final class Followers {
         });
     }
 
+    /** Puts two columns of the table that is looked at on the shelf, as pairs that follow its steps. */
+    public void takePairs(String first, String second) {
+        withColumn(first, (table, walk) -> {
+            String unit = walk.find(first).map(Field::unit).orElse("");
+            desk.make(desk.pairs().made(table, first, second, unit));
+            settle(table, desk.assignment().card(), walk);
+            desk.pairs()
+                    .open(desk.assignment()
+                            .sheets()
+                            .get(desk.assignment().sheets().size() - 1));
+        });
+    }
+
     /** Goes to the working of a measure of a column, of the rows that have something in common; its sample is taken first. */
     public void open(String column, List<Link.Among> among, String question) {
         withColumn(column, (table, walk) -> {

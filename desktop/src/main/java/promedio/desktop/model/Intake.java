@@ -100,9 +100,45 @@ final class Intake {
                                 sheet.id(), sheet.size(), List.of(List.of(cells.get(0)), List.of(cells.get(1))))));
         if (row.isPresent()) {
             desk.make(row.get());
+        } else if (desk.sheet().filter(SampleSheet::isOfPairs).isPresent() && addedPairs(readings)) {
+            return;
         } else if (!readings.isEmpty()) {
             take(readings, "", text);
         }
+    }
+
+    /** More pairs of the chosen sample, or the numbers of a line two by two; false where what was typed is of another kind. */
+    private boolean addedPairs(List<Reading> readings) {
+        SampleSheet sheet = desk.sheet().orElseThrow();
+        Optional<Found> pairs = readings.stream()
+                .filter(reading -> reading.samples().size() == 1)
+                .map(reading -> reading.samples().get(0))
+                .filter(found -> found.kind() == SampleSheet.Kind.PAIRS)
+                .findFirst();
+        if (pairs.isPresent()) {
+            List<List<String>> columns =
+                    pairs.get().columns().stream().map(Entries::texts).toList();
+            desk.make(new Edit.InsertRows(sheet.id(), sheet.size(), columns));
+            return true;
+        }
+        List<Found> first = readings.isEmpty() ? List.of() : readings.get(0).samples();
+        boolean list = first.size() == 1 && first.get(0).kind() == SampleSheet.Kind.VALUES;
+        if (!list) {
+            return false;
+        }
+        List<String> texts = first.get(0).columns().get(0).texts();
+        if (texts.size() % 2 == 1) {
+            desk.say(Words.of("message.pairs.odd", texts.size()));
+            return true;
+        }
+        List<String> xs = new ArrayList<>();
+        List<String> ys = new ArrayList<>();
+        for (int i = 0; i < texts.size(); i += 2) {
+            xs.add(texts.get(i));
+            ys.add(texts.get(i + 1));
+        }
+        desk.make(new Edit.InsertRows(sheet.id(), sheet.size(), List.of(xs, ys)));
+        return true;
     }
 
     /**
@@ -279,8 +315,8 @@ final class Intake {
             made.add(sheet);
         }
         boolean relative = desk.assignment().card().get(CardKey.FREQUENCIES) == Frequencies.RELATIVE;
-        boolean others = with.sheets().stream()
-                .anyMatch(sheet -> sheet.kind() != SampleSheet.Kind.VALUES && !made.contains(sheet));
+        boolean others =
+                with.sheets().stream().anyMatch(sheet -> sheet.frequencies().isPresent() && !made.contains(sheet));
         if (note.reading().relative() != relative && !others) {
             Frequencies frequencies = note.reading().relative() ? Frequencies.RELATIVE : Frequencies.COUNTS;
             edits.add(new Edit.ChangeCard(desk.assignment().card().with(CardKey.FREQUENCIES, frequencies)));

@@ -242,6 +242,9 @@ public final class Jots {
             if (sheet.kind() == SampleSheet.Kind.CLASSES) {
                 throw Fault.of(whole, "jotter.class-table", sheet.name());
             }
+            if (sheet.isOfPairs()) {
+                throw Fault.of(whole, "jotter.pairs", sheet.name());
+            }
             Sample sample = Interpretation.of(sheet, assignment.card()).sample();
             boolean large = sample.count().toDouble() > MOST_VALUES;
             if (sample.isEmpty() || large) {

@@ -18,7 +18,10 @@ public final class LinkText {
     }
 
     private static String made(Link.Made link, String called) {
-        String column = Visible.line(link.column(), LONGEST);
+        String column = link.columns().stream()
+                .map(name -> Visible.line(name, LONGEST))
+                .reduce((one, other) -> Words.of("link.columns", one, other))
+                .orElseThrow();
         return link.among().stream()
                 .map(among -> Words.of(
                         "link.among",
@@ -30,7 +33,9 @@ public final class LinkText {
     }
 
     private static String cells(Link.Cells link, DataTable table, String called) {
-        String column = name(table, link.column());
+        String column = link.second()
+                .map(second -> Words.of("link.columns", name(table, link.column()), name(table, second)))
+                .orElseGet(() -> name(table, link.column()));
         if (link.part() instanceof Link.Where where) {
             String value = Visible.line(where.value(), LONGEST);
             return Words.of("link.where", column, called, name(table, where.column()), value);

@@ -17,6 +17,7 @@ public final class Looking {
     private final ObservableSet<String> unfolded = FXCollections.observableSet();
     private final ObservableMap<String, String> methods = FXCollections.observableHashMap();
     private final ObjectProperty<Exact> lit = new SimpleObjectProperty<>();
+    private final ObjectProperty<Integer> litEntry = new SimpleObjectProperty<>();
     private final ObjectProperty<Span> span = new SimpleObjectProperty<>();
     private final StringProperty pointed = new SimpleStringProperty("");
 
@@ -53,6 +54,11 @@ public final class Looking {
         return lit;
     }
 
+    /** The entry of pairs that is lit up wherever it is shown, from 0; null for none. */
+    public ObjectProperty<Integer> litEntryProperty() {
+        return litEntry;
+    }
+
     /** The question of the measure that is pointed at, in the rows, in a formula or on the Line; empty for none. */
     public StringProperty pointedProperty() {
         return pointed;
@@ -86,6 +92,7 @@ public final class Looking {
         unfolded.clear();
         methods.clear();
         lit.set(null);
+        litEntry.set(null);
         span.set(null);
         pointed.set("");
         page.set(first);

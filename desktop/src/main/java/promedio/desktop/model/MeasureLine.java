@@ -20,7 +20,25 @@ import promedio.desktop.text.Words;
 public record MeasureLine(
         Measure measure, String label, Notation symbol, Outcome outcome, String figure, String unit, String note) {
     private static final Set<String> USUAL = Set.of(
-            "mean", "median", "mode", "quartile-1", "quartile-3", "range", "iqr", "variance", "sd", "skewness-bowley");
+            "mean",
+            "median",
+            "mode",
+            "quartile-1",
+            "quartile-3",
+            "range",
+            "iqr",
+            "variance",
+            "sd",
+            "skewness-bowley",
+            "mean/x",
+            "mean/y",
+            "sd/x",
+            "sd/y",
+            "covariance",
+            "correlation-pearson",
+            "correlation-spearman",
+            "slope",
+            "intercept");
 
     /** Measures of which there can be none, one or several. */
     private static final Set<String> LISTS = Set.of("mode", "outliers");

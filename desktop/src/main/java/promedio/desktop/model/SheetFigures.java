@@ -50,7 +50,7 @@ public final class SheetFigures {
         Sample sample = interpretation.sample();
         this.text = new FigureText(card, sample.places());
         this.markers =
-                new Markers(sample, other -> Interpretation.of(sheet, other).sample(), sheet.unit());
+                new Markers(sample, other -> Interpretation.of(sheet, other).sample(), sheet.measuredIn());
         Evaluation evaluation = Evaluation.of(sample);
         for (Measure measure : Catalogue.of(sample).page(card)) {
             lines.add(line(measure, measure.outcome(evaluation)));
@@ -92,7 +92,10 @@ public final class SheetFigures {
                 card.letters().of(measure.symbol()),
                 outcome,
                 defined ? text.answer(outcome, measure.symbol().counts()) : "",
-                defined ? unit(measure.traits().dimension()) : "",
+                defined
+                        ? Visible.line(
+                                sheet().measuredIn().written(measure.traits().dimension()), LONGEST_NAME)
+                        : "",
                 defined
                         ? note(measure, outcome)
                         : Words.of(outcome.whyUndefined().orElseThrow(), text));
@@ -101,17 +104,6 @@ public final class SheetFigures {
     private String note(Measure measure, Outcome outcome) {
         String note = Words.of(measure.note(sample(), outcome), text);
         return measure.restsOnAssumedEnd(sample()) ? Words.of("measures.rests", note) : note;
-    }
-
-    private String unit(Measure.Dimension dimension) {
-        String unit = unit();
-        return switch (dimension) {
-            case UNIT -> unit;
-            case SQUARED ->
-                unit.isEmpty() ? "" : unit.length() > 3 && unit.contains(" ") ? "(" + unit + ")²" : unit + "²";
-            case PERCENT -> "%";
-            case NONE -> "";
-        };
     }
 
     /** The sheet. */
@@ -131,9 +123,12 @@ public final class SheetFigures {
 
     /** What its numbers are: the name with the unit, unless the name says it. */
     public String title() {
-        String unit = unit();
-        boolean said = unit.isEmpty() || name().matches(".*[\\s(\\[]" + Pattern.quote(unit) + "[)\\]]?");
-        return said ? name() : name() + ", " + unit;
+        return titled(name(), unit());
+    }
+
+    private static String titled(String name, String unit) {
+        boolean said = unit.isEmpty() || name.matches(".*[\\s(\\[]" + Pattern.quote(unit) + "[)\\]]?");
+        return said ? name : name + ", " + unit;
     }
 
     /** The unit of its values, fit to be shown; empty where there is none. */
@@ -157,6 +152,14 @@ public final class SheetFigures {
             return Optional.empty();
         }
         return card.numerals().read(sheet().values().text(entry)).map(Numerals.Numeral::exact);
+    }
+
+    /** What the first or the second of the pairs are, with their unit: “x: Hours, h”; x or y alone where nobody says. */
+    public String variable(boolean second) {
+        SampleSheet.Variables of = sheet().variables().orElse(SampleSheet.Variables.UNNAMED);
+        String called = Visible.line(second ? of.second() : of.first(), LONGEST_NAME);
+        String unit = Visible.line(second ? of.secondUnit() : sheet().unit(), LONGEST_NAME);
+        return titled(called.isEmpty() ? second ? "y" : "x" : called, unit);
     }
 
     /** The card it was computed under. */

@@ -23,6 +23,7 @@ final class ShelfCard extends Button {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final PseudoClass LINKED = PseudoClass.getPseudoClass("linked");
     private static final double STRIP = 104;
+    private static final double HEIGHT = 26;
     private static final int LONGEST_NAME = 200;
 
     private final Label name = new Label();
@@ -59,7 +60,11 @@ final class ShelfCard extends Button {
     void show(ShelfSummary summary) {
         facts.setText(facts(summary));
         dots.setContent(summary.places().stream()
-                .map(place -> String.format(Locale.ROOT, "M%.1f 2a2 2 0 1 0 4 0a2 2 0 1 0 -4 0", place * STRIP))
+                .map(place -> String.format(
+                        Locale.ROOT,
+                        "M%.1f %.1fa2 2 0 1 0 4 0a2 2 0 1 0 -4 0",
+                        place.across() * STRIP,
+                        2 + (1 - place.up()) * HEIGHT))
                 .collect(Collectors.joining()));
     }
 
@@ -68,6 +73,9 @@ final class ShelfCard extends Button {
         String number = new FigureText(CourseCard.STANDARD, 0).carried(count);
         if (count.signum() == 0) {
             return Words.of("shelf.none");
+        }
+        if (summary.sheet().isOfPairs()) {
+            return Words.of(count.equals(Exact.ONE) ? "shelf.pair" : "shelf.pairs", number);
         }
         String values = summary.sheet().kind() == SampleSheet.Kind.CLASSES
                 ? Words.of("shelf.classes", summary.sheet().size(), number)

@@ -61,6 +61,10 @@ final class ColumnMenu {
             if (!parts.getItems().isEmpty()) {
                 items.add(parts);
             }
+            Menu pairs = pairs(table, column);
+            if (!pairs.getItems().isEmpty()) {
+                items.add(pairs);
+            }
         } else {
             items.add(Press.item("column-count", Words.of("table.count"), () -> model.tables()
                     .count(column)));
@@ -76,6 +80,21 @@ final class ColumnMenu {
                 .tablePageProperty()
                 .set(DeskModel.TablePage.COLUMNS)));
         return items;
+    }
+
+    /** Pairs of a column, x, and another one, y. */
+    private Menu pairs(Table table, int column) {
+        Menu pairs = new Menu(Words.of("table.take.pairs"));
+        pairs.setId("column-pairs");
+        for (int i = 0; i < table.columns().size() && pairs.getItems().size() < MOST_CATEGORIES; i++) {
+            if (i != column && table.columns().get(i) instanceof Column.OfNumbers other) {
+                int second = i;
+                pairs.getItems()
+                        .add(Press.item("column-pairs-with", Visible.line(other.name(), LONGEST), () -> model.pairs()
+                                .take(column, second)));
+            }
+        }
+        return pairs;
     }
 
     /** The parts of a column by the texts of a category. */

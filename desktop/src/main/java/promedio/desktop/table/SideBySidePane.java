@@ -49,6 +49,14 @@ final class SideBySidePane extends VBox {
         Label rules = new Label(Words.of("table.side.rules"));
         rules.getStyleClass().add("soft");
         head.getChildren().setAll(title, more(figures), rules);
+        if (figures.columns().size() == 2) {
+            Hyperlink pairs = new Hyperlink(Words.of("table.pairs"));
+            pairs.setId("side-pairs");
+            pairs.setOnAction(press -> model.pairs()
+                    .take(figures.columns().get(0), figures.columns().get(1)));
+            Tip.on(pairs, Words.of("table.pairs.tip"));
+            head.getChildren().add(2, pairs);
+        }
         if (figures.columns().isEmpty()) {
             Label none = new Label(Words.of("table.side.none"));
             none.getStyleClass().add("soft");

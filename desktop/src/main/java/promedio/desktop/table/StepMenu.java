@@ -63,6 +63,18 @@ final class StepMenu {
             if (!each.getItems().isEmpty()) {
                 items.add(each);
             }
+            Menu pairs = new Menu(Words.of("table.take.pairs"));
+            pairs.setId("prepared-pairs");
+            table.fields().stream()
+                    .filter(field -> field.hasNumbers() && !field.name().equals(column))
+                    .map(Field::name)
+                    .limit(MOST_CATEGORIES)
+                    .forEach(other -> pairs.getItems()
+                            .add(Press.item("prepared-pairs-with", Visible.line(other, LONGEST), () -> model.followers()
+                                    .takePairs(column, other))));
+            if (!pairs.getItems().isEmpty()) {
+                items.add(pairs);
+            }
         }
         return items;
     }

@@ -23,6 +23,7 @@ import promedio.desktop.card.CardPane;
 import promedio.desktop.control.Tip;
 import promedio.desktop.jotter.JotterLine;
 import promedio.desktop.jotter.JotterPane;
+import promedio.desktop.line.CrossView;
 import promedio.desktop.line.LineView;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.LeftBehind;
@@ -45,6 +46,7 @@ public final class MainWindow {
     private final Scene scene;
     private final Pages pages;
     private final Late<LineView> line;
+    private final Late<CrossView> cross;
     private final Late<PageEdges> edges;
     private final Late<CardPane> card;
     private final Late<KeysPane> keys;
@@ -69,6 +71,7 @@ public final class MainWindow {
         VBox.setVgrow(pages, Priority.ALWAYS);
         StackPane linePlace = new StackPane();
         line = new Late<>(linePlace, () -> new LineView(model));
+        cross = new Late<>(linePlace, () -> new CrossView(model));
         StackPane edgesPlace = new StackPane();
         edges = new Late<>(edgesPlace, () -> new PageEdges(model));
         VBox paper = new VBox(linePlace, edgesPlace, pages);
@@ -138,8 +141,11 @@ public final class MainWindow {
     private void showLine() {
         SheetFigures figures = model.figuresProperty().get();
         boolean some = figures != null && !figures.sample().isEmpty() && !isElsewhere();
-        line.show(some);
-        line.ifMade(view -> view.show(figures));
+        boolean pairs = some && figures.sample().paired().isPresent();
+        line.show(some && !pairs);
+        line.ifMade(view -> view.show(pairs ? null : figures));
+        cross.show(pairs);
+        cross.ifMade(view -> view.show(pairs ? figures : null));
     }
 
     private Foot foot() {

@@ -11,6 +11,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import promedio.core.assignment.SampleSheet;
 import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.text.Words;
@@ -44,12 +45,15 @@ final class PageEdges extends HBox {
         edge.setOnAction(click -> open.set(page));
         Runnable show = () -> {
             edge.pseudoClassStateChanged(CURRENT, open.get() == page);
-            boolean shown = model.tables().chosen().isPresent() == ofTable;
+            boolean pairs = model.sheet().filter(SampleSheet::isOfPairs).isPresent();
+            boolean shown =
+                    model.tables().chosen().isPresent() == ofTable && !(pairs && page == DeskModel.Page.CLASSES);
             edge.setVisible(shown);
             edge.setManaged(shown);
         };
         open.addListener((property, before, now) -> show.run());
         model.selectedProperty().addListener((property, before, now) -> show.run());
+        model.assignmentProperty().addListener((property, before, now) -> show.run());
         show.run();
         return edge;
     }

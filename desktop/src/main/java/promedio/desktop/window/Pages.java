@@ -1,6 +1,7 @@
 package promedio.desktop.window;
 
 import javafx.scene.layout.StackPane;
+import promedio.core.assignment.SampleSheet;
 import promedio.desktop.classes.ClassesPage;
 import promedio.desktop.compare.ComparePage;
 import promedio.desktop.entries.EntriesPage;
@@ -65,6 +66,12 @@ final class Pages extends StackPane {
     /** Shows the page that is open. */
     void turn() {
         DeskModel.Page page = model.looking().pageProperty().get();
+        if (page == DeskModel.Page.CLASSES
+                && model.sheet().filter(SampleSheet::isOfPairs).isPresent()) {
+            // Pairs have no such page.
+            model.looking().pageProperty().set(DeskModel.Page.MEASURES);
+            return;
+        }
         boolean empty = model.selectedProperty().get().isEmpty();
         boolean typing = start.isShown() && start.get().isFocusWithin();
         boolean file = model.fileReading().stateProperty().get() != null;

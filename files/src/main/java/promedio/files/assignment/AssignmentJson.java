@@ -50,8 +50,10 @@ final class AssignmentJson {
     private static final String TRAILS = "trails";
     /** Samples of what steps make. */
     private static final String FOLLOWING = "following";
+    /** Samples of two columns of a table. */
+    private static final String PAIRS = "pairs";
 
-    private static final Set<String> UNDERSTOOD = Set.of(TABLES, TRAILS, FOLLOWING);
+    private static final Set<String> UNDERSTOOD = Set.of(TABLES, TRAILS, FOLLOWING, PAIRS);
 
     private AssignmentJson() {}
 
@@ -116,6 +118,10 @@ final class AssignmentJson {
             if (assignment.tables().stream().anyMatch(table -> Following.isFollowed(assignment, table))) {
                 needs.add(FOLLOWING);
             }
+            if (assignment.sheets().stream()
+                    .anyMatch(sheet -> sheet.isOfPairs() && sheet.link().isPresent())) {
+                needs.add(PAIRS);
+            }
         }
         document.set("card", card(assignment));
         if (!assignment.tables().isEmpty()) {
@@ -128,6 +134,7 @@ final class AssignmentJson {
             ObjectNode sample = samples.addObject();
             sample.put("id", sheet.id()).put("name", sheet.name()).put("unit", sheet.unit());
             sample.put("kind", sheet.kind().id());
+            sheet.variables().ifPresent(variables -> sample.set("variables", WholeJson.write(variables)));
             if (sheet.link().isPresent()) {
                 sample.set("from", TablesJson.write(sheet.link().get()));
             } else {
@@ -284,7 +291,7 @@ final class AssignmentJson {
             List<Entries> columns = SheetCsv.read(entries, kind.width(), budget);
             Set<String> codes = new HashSet<>();
             sample.path("missing").forEach(code -> codes.add(code.asText()));
-            sheets.add(new SampleSheet(
+            SampleSheet sheet = new SampleSheet(
                             id(sample.path("id").asText(), "s"),
                             sample.path("name").asText(),
                             sample.path("unit").asText(),
@@ -293,7 +300,8 @@ final class AssignmentJson {
                             codes,
                             new TreeSet<>(off(sample, columns.get(0).size())),
                             AnswersJson.readTabulation(sample.path("classes")))
-                    .readFrom(sample.path("pasted").asText("")));
+                    .readFrom(sample.path("pasted").asText(""));
+            sheets.add(WholeJson.withVariables(sheet, sample));
         }
 
         /** Keeps a sample of a kind that is not known. */

@@ -74,13 +74,18 @@ final class EditJson {
                         (edit, name, originals) -> Set.copyOf(WholeJson.readTexts(edit.path(name)))));
         parts.put(
                 CourseCard.class.getName(),
-                Part.of(WholeJson::write, (edit, name, originals) -> WholeJson.readCard(edit.path(name))));
+                Part.<CourseCard>of(WholeJson::write, (edit, name, originals) -> WholeJson.readCard(edit.path(name))));
         parts.put(
                 SampleSheet.class.getName(),
-                Part.of(WholeJson::write, (edit, name, originals) -> WholeJson.readSheet(edit.path(name))));
+                Part.<SampleSheet>of(
+                        WholeJson::write, (edit, name, originals) -> WholeJson.readSheet(edit.path(name))));
         parts.put(
                 DataTable.class.getName(),
                 Part.of(TablesJson::write, (edit, name, originals) -> WholeJson.readTable(edit.path(name), originals)));
+        parts.put(
+                SampleSheet.Variables.class.getName(),
+                Part.<SampleSheet.Variables>of(
+                        WholeJson::write, (edit, name, originals) -> WholeJson.readVariables(edit.path(name))));
         parts.put(
                 Task.class.getName(),
                 Part.of(TasksJson::write, (edit, name, originals) -> TasksJson.readTask(edit.path(name))));

@@ -29,14 +29,17 @@ final class SheetCsv {
             case VALUES -> List.of("value");
             case FREQUENCIES -> List.of("value", "frequency");
             case CLASSES -> List.of("class", "frequency");
+            case PAIRS -> List.of("x", "y");
         };
     }
 
     /** The kind that a heading is of. */
     static SampleSheet.Kind kindOf(String heading) {
-        return heading.startsWith("class")
-                ? SampleSheet.Kind.CLASSES
-                : heading.contains("frequency") ? SampleSheet.Kind.FREQUENCIES : SampleSheet.Kind.VALUES;
+        return heading.equals("x,y")
+                ? SampleSheet.Kind.PAIRS
+                : heading.startsWith("class")
+                        ? SampleSheet.Kind.CLASSES
+                        : heading.contains("frequency") ? SampleSheet.Kind.FREQUENCIES : SampleSheet.Kind.VALUES;
     }
 
     /** Whether a part has the heading of a kind. */

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeSet;
 import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Link;
@@ -109,6 +110,7 @@ final class TablesJson {
         ObjectNode node = JSON.createObjectNode().put("table", link.tableId());
         if (link instanceof Link.Made made) {
             node.put("made", made.column());
+            made.second().ifPresent(second -> node.put("second", second));
             if (!made.among().isEmpty()) {
                 ArrayNode among = node.putArray("among");
                 made.among()
@@ -117,6 +119,7 @@ final class TablesJson {
             }
         } else if (link instanceof Link.Cells cells) {
             node.put("column", cells.column());
+            cells.second().ifPresent(second -> node.put("second", second));
             if (cells.part() instanceof Link.Where where) {
                 node.putObject("where").put("column", where.column()).put("value", where.value());
             } else if (cells.part() instanceof Link.Listed listed) {
@@ -137,13 +140,16 @@ final class TablesJson {
             node.path("among")
                     .forEach(one -> among.add(new Link.Among(
                             one.path("column").asText(), one.path("value").asText())));
-            return new Link.Made(tableId, node.path("made").asText(), among);
+            Optional<String> second = Optional.of(node.path("second").asText()).filter(name -> node.has("second"));
+            return new Link.Made(tableId, node.path("made").asText(), among, second);
         }
         JsonNode where = node.path("where");
         Link.Part part = node.has("where")
                 ? new Link.Where(
                         where.path("column").asInt(-1), where.path("value").asText())
                 : node.has("rows") ? new Link.Listed(RowsJson.read(node.path("rows"))) : new Link.All();
-        return new Link.Cells(tableId, node.path("column").asInt(-1), part);
+        Optional<Integer> second =
+                node.has("second") ? Optional.of(node.path("second").asInt(-1)) : Optional.empty();
+        return new Link.Cells(tableId, node.path("column").asInt(-1), part, second);
     }
 }

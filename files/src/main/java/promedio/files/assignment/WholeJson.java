@@ -129,15 +129,36 @@ final class WholeJson {
 
     /** What is said of a sample whose entries come from elsewhere. */
     static SampleSheet withoutEntries(JsonNode node) {
-        return new SampleSheet(
+        boolean pairs = node.path("kind").asText().equals(SampleSheet.Kind.PAIRS.id());
+        SampleSheet sheet = new SampleSheet(
                 node.path("id").asText(),
                 node.path("name").asText(),
                 node.path("unit").asText(),
-                SampleSheet.Kind.VALUES,
-                List.of(Entries.NONE),
+                pairs ? SampleSheet.Kind.PAIRS : SampleSheet.Kind.VALUES,
+                pairs ? List.of(Entries.NONE, Entries.NONE) : List.of(Entries.NONE),
                 new HashSet<>(readTexts(node.path("missing"))),
                 new TreeSet<>(),
                 AnswersJson.readTabulation(node.path("classes")));
+        return withVariables(sheet, node);
+    }
+
+    /** A sample with what is said of the two of its pairs, where it is one of pairs. */
+    static SampleSheet withVariables(SampleSheet sheet, JsonNode node) {
+        return sheet.isOfPairs() ? sheet.of(readVariables(node.path("variables"))) : sheet;
+    }
+
+    static ObjectNode write(SampleSheet.Variables variables) {
+        return JSON.createObjectNode()
+                .put("first", variables.first())
+                .put("second", variables.second())
+                .put("unit", variables.secondUnit());
+    }
+
+    static SampleSheet.Variables readVariables(JsonNode node) {
+        return new SampleSheet.Variables(
+                node.path("first").asText(),
+                node.path("second").asText(),
+                node.path("unit").asText());
     }
 
     private static List<Integer> readOff(JsonNode node) {
@@ -176,6 +197,7 @@ final class WholeJson {
         ArrayNode off = node.putArray("off");
         sheet.off().forEach(off::add);
         node.put("kind", sheet.kind().id());
+        sheet.variables().ifPresent(variables -> node.set("variables", write(variables)));
         sheet.tabulation().ifPresent(classes -> node.set("classes", AnswersJson.write(classes)));
         sheet.pasted().ifPresent(text -> node.put("pasted", text));
         return node;
@@ -187,7 +209,7 @@ final class WholeJson {
         SampleSheet.Kind kind = node.has("kind")
                 ? SampleSheet.Kind.find(node.path("kind").asText()).orElseThrow()
                 : columns.size() == 2 ? SampleSheet.Kind.FREQUENCIES : SampleSheet.Kind.VALUES;
-        return new SampleSheet(
+        SampleSheet sheet = new SampleSheet(
                         node.path("id").asText(),
                         node.path("name").asText(),
                         node.path("unit").asText(),
@@ -197,6 +219,7 @@ final class WholeJson {
                         new TreeSet<>(readOff(node)),
                         AnswersJson.readTabulation(node.path("classes")))
                 .readFrom(node.path("pasted").asText(""));
+        return withVariables(sheet, node);
     }
 
     static ArrayNode texts(Iterable<String> texts) {

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
@@ -15,7 +14,6 @@ import promedio.core.number.Numerals;
 import promedio.core.pasted.Headings;
 import promedio.core.sample.Sample;
 import promedio.core.sentence.Sentence;
-import promedio.core.sentence.Visible;
 import promedio.core.tabulate.ClassLabel;
 import promedio.core.tabulate.ClassProblem;
 import promedio.core.tabulate.ClassReading;
@@ -24,19 +22,12 @@ import promedio.files.table.RowFile;
 
 /** Reads one sample from delimited text, strictly: definitions, section 8. */
 public final class SampleReader {
-    private static final int MOST_SHOWN = 31;
     /** So many rows show what the others hold. */
     private static final int ENOUGH_ROWS = 1_000;
 
-    private static final int MOST_COLUMNS_LISTED = 8;
-
     private final String source;
     private final Numerals numerals;
-    private final Set<String> missingCodes;
-    /** Codes that are numbers: -99.0 is missing where -99 is. */
-    private final List<BigDecimal> missingNumbers;
-
-    private final Optional<Boolean> said;
+    private final StrictRows strict;
 
     /**
      * A reader.
@@ -48,13 +39,8 @@ public final class SampleReader {
      */
     public SampleReader(String source, Numerals numerals, Set<String> missingCodes, Optional<Boolean> headed) {
         this.source = source;
-        this.said = headed;
         this.numerals = numerals;
-        this.missingCodes = Set.copyOf(missingCodes);
-        this.missingNumbers = missingCodes.stream()
-                .flatMap(code -> numerals.read(code).stream())
-                .map(Numerals.Numeral::value)
-                .toList();
+        this.strict = new StrictRows(source, numerals, missingCodes, headed);
     }
 
     /**
@@ -75,16 +61,16 @@ public final class SampleReader {
         List<RowFile.Row> first = new ArrayList<>();
         rows.each(row -> {
             if (first.size() < ENOUGH_ROWS && !row.isBlank()) {
-                first.add(joined(row));
+                first.add(StrictRows.joined(row));
             }
         });
         if (first.size() < 2 || first.stream().anyMatch(row -> row.cells().size() != 2)) {
             return SampleSheet.Kind.VALUES;
         }
-        Optional<RowFile.Row> heading = heading(first);
+        Optional<RowFile.Row> heading = strict.heading(first);
         List<Optional<ClassLabel>> labels = first.subList(heading.isPresent() ? 1 : 0, first.size()).stream()
                 .map(row -> row.cell(0))
-                .filter(cell -> !isMissing(cell))
+                .filter(cell -> !strict.isMissing(cell))
                 .map(cell -> ClassLabel.parse(cell, numerals))
                 .toList();
         boolean classes = labels.stream().allMatch(Optional::isPresent)
@@ -137,7 +123,7 @@ public final class SampleReader {
             if (first == null) {
                 first = row;
                 blankBefore = blank > 0;
-                headed = said.orElseGet(() -> looksLikeHeading(row));
+                headed = strict.said().orElseGet(() -> strict.looksLikeHeading(row));
                 chosen = Math.max(0, index(row));
             }
             width = Math.max(width, row.cells().size());
@@ -169,7 +155,7 @@ public final class SampleReader {
 
         private void take(RowFile.Row row) {
             String cell = row.cell(chosen);
-            if (isMissing(cell)) {
+            if (strict.isMissing(cell)) {
                 missing++;
             } else if (!numerals.addPlain(cell, values)) {
                 Optional<Numerals.Numeral> numeral = numerals.read(cell);
@@ -185,7 +171,7 @@ public final class SampleReader {
                 throw Delimited.nothing(source);
             }
             // Words above words are no heading: they are a first row.
-            boolean heading = headed && (said.isPresent() || numbersBelow && (width > 1 || !blankBefore));
+            boolean heading = headed && (strict.said().isPresent() || numbersBelow && (width > 1 || !blankBefore));
             Optional<RowFile.Row> head = heading ? Optional.of(first) : Optional.empty();
             checkColumn(head);
             if (headed && !heading) {
@@ -193,7 +179,8 @@ public final class SampleReader {
             }
             RowFile.Row wrong = headed && !heading && !isNumber(first) ? first : bad;
             if (wrong != null) {
-                throw unexpected(wrong.cell(chosen), wrong, head.map(one -> one.cell(chosen)), "input.expected.number");
+                throw strict.unexpected(
+                        wrong.cell(chosen), wrong, head.map(one -> one.cell(chosen)), "input.expected.number");
             }
             // Blank lines among rows of several cells are nothing; in a list they are missing values.
             long left = missing + (width > 1 ? 0 : blankWithin);
@@ -206,14 +193,14 @@ public final class SampleReader {
 
         private boolean isNumber(RowFile.Row row) {
             String cell = row.cell(chosen);
-            return isMissing(cell) || numerals.read(cell).isPresent();
+            return strict.isMissing(cell) || numerals.read(cell).isPresent();
         }
 
         private void checkColumn(Optional<RowFile.Row> head) throws InputProblem {
             if (asked.isEmpty()) {
                 if (width > 1) {
-                    throw new InputProblem(
-                            Sentence.of("input.columns", source, Integer.toString(width), names(head, width)));
+                    throw new InputProblem(Sentence.of(
+                            "input.columns", source, Integer.toString(width), StrictRows.names(head, width)));
                 }
                 return;
             }
@@ -221,8 +208,7 @@ public final class SampleReader {
                     && IntStream.range(0, head.get().cells().size())
                             .anyMatch(i -> head.get().cell(i).equals(asked.get().strip()));
             if (!named && !(chosenByNumber && chosen < width)) {
-                throw new InputProblem(
-                        Sentence.of("input.no-column", source, shortened(asked.get()), names(head, width)));
+                throw strict.noColumn(asked.get(), head, width);
             }
         }
     }
@@ -234,8 +220,8 @@ public final class SampleReader {
      * @throws InputProblem naming row and column of the first cell that will not do
      */
     public Reading frequencies(RowFile file, boolean relative) throws InputProblem {
-        List<RowFile.Row> rows = all(file);
-        Optional<RowFile.Row> heading = heading(rows);
+        List<RowFile.Row> rows = strict.all(file);
+        Optional<RowFile.Row> heading = strict.heading(rows);
         Decimals.Builder values = new Decimals.Builder(rows.size());
         Decimals.Builder weights = new Decimals.Builder(rows.size());
         Exact missing = Exact.ZERO;
@@ -243,13 +229,13 @@ public final class SampleReader {
             if (row.cells().size() != 2) {
                 throw twoColumns("input.two-columns.frequencies", row);
             }
-            Exact weight = weight(row, heading, relative);
+            Exact weight = strict.frequency(row, 1, heading, relative);
             String cell = row.cell(0);
-            if (isMissing(cell)) {
+            if (strict.isMissing(cell)) {
                 missing = missing.plus(weight);
                 continue;
             }
-            BigDecimal value = number(cell, row, heading.map(head -> head.cell(0)), "input.expected.number");
+            BigDecimal value = strict.number(cell, row, heading.map(head -> head.cell(0)), "input.expected.number");
             if (weight.signum() > 0) {
                 values.add(value);
                 weights.add(
@@ -261,9 +247,20 @@ public final class SampleReader {
             throw new InputProblem(Sentence.of("input.no-frequency", source));
         }
         Decimals frequencies = weights.build();
-        checkTotal(Sample.canAddUp(frequencies));
+        strict.checkTotal(Sample.canAddUp(frequencies));
         Sample sample = Sample.frequencies(read, frequencies, relative).withMissing(missing);
         return new Reading(sample, heading.map(head -> head.cell(0)));
+    }
+
+    /**
+     * Reads pairs: a row counts where both are numbers, and is missing where a cell is empty or a code for missing.
+     *
+     * @param columns headings, or numbers from 1, of x and y; empty where there are no other columns
+     * @param frequency the column that says how often a pair counts; empty for once
+     * @throws InputProblem naming row and column of the first cell that will not do
+     */
+    public Reading pairs(RowFile file, List<String> columns, Optional<String> frequency) throws InputProblem {
+        return new PairsReader(strict, columns, frequency).read(file);
     }
 
     /**
@@ -273,25 +270,25 @@ public final class SampleReader {
      * @throws InputProblem naming the row that will not do
      */
     public Reading classes(RowFile file, CourseCard card) throws InputProblem {
-        List<RowFile.Row> rows = all(file);
-        Optional<RowFile.Row> heading = heading(rows);
+        List<RowFile.Row> rows = strict.all(file);
+        Optional<RowFile.Row> heading = strict.heading(rows);
         List<ClassReading.Row> classes = new ArrayList<>();
         List<RowFile.Row> body = heading.isPresent() ? rows.subList(1, rows.size()) : rows;
         Exact missing = Exact.ZERO;
         for (int i = 0; i < body.size(); i++) {
-            RowFile.Row row = joined(body.get(i));
+            RowFile.Row row = StrictRows.joined(body.get(i));
             if (row.cells().size() != 2) {
                 throw twoColumns("input.two-columns.classes", row);
             }
-            Exact frequency =
-                    Exact.from(number(row.cell(1), row, heading.map(head -> head.cell(1)), "input.expected.frequency"));
-            if (isMissing(row.cell(0))) {
+            Exact frequency = Exact.from(
+                    strict.number(row.cell(1), row, heading.map(head -> head.cell(1)), "input.expected.frequency"));
+            if (strict.isMissing(row.cell(0))) {
                 missing = missing.plus(frequency);
                 continue;
             }
             Optional<ClassLabel> label = ClassLabel.parse(row.cell(0), numerals);
             if (label.isEmpty()) {
-                throw unexpected(row.cell(0), row, heading.map(head -> head.cell(0)), "input.expected.class");
+                throw strict.unexpected(row.cell(0), row, heading.map(head -> head.cell(0)), "input.expected.class");
             }
             classes.add(new ClassReading.Row(i, row.cell(0), label.get(), frequency));
         }
@@ -304,68 +301,9 @@ public final class SampleReader {
             throw new InputProblem(Sentence.of(
                     "input.class", source, Long.toString(body.get(first.row()).line()), first.sentence()));
         }
-        checkTotal(Sample.canAddUp(reading.table().orElseThrow()));
+        strict.checkTotal(Sample.canAddUp(reading.table().orElseThrow()));
         Sample sample = Sample.classes(reading.table().orElseThrow()).withMissing(missing);
         return new Reading(sample, heading.map(head -> head.cell(0)));
-    }
-
-    /** All rows; empty lines at the end are nothing, and nowhere where there are several columns. */
-    private List<RowFile.Row> all(RowFile file) throws InputProblem {
-        List<RowFile.Row> rows = new ArrayList<>();
-        file.each(rows::add);
-        boolean several = rows.stream().anyMatch(row -> row.cells().size() > 1);
-        rows.removeIf(row -> several && row.isBlank());
-        while (!rows.isEmpty() && rows.get(rows.size() - 1).isBlank()) {
-            rows.remove(rows.size() - 1);
-        }
-        if (rows.isEmpty()) {
-            throw Delimited.nothing(source);
-        }
-        return rows;
-    }
-
-    private void checkTotal(boolean canAddUp) throws InputProblem {
-        if (!canAddUp) {
-            throw new InputProblem(Sentence.of("input.too-long", source));
-        }
-    }
-
-    /** {@code [10, 20)} taken apart at its comma, put together again. */
-    private static RowFile.Row joined(RowFile.Row row) {
-        boolean apart = row.cells().size() == 3
-                && row.cell(0).matches("(?s)[\\[(].*")
-                && row.cell(1).matches("(?s).*[\\])]");
-        return apart ? new RowFile.Row(row.line(), List.of(row.cell(0) + ", " + row.cell(1), row.cell(2))) : row;
-    }
-
-    private Exact weight(RowFile.Row row, Optional<RowFile.Row> heading, boolean relative) throws InputProblem {
-        String cell = row.cell(1);
-        String expected = relative ? "input.expected.frequency-from-0" : "input.expected.whole-frequency";
-        Optional<String> column = heading.map(head -> head.cell(1));
-        Exact weight = Exact.from(number(cell, row, column, expected));
-        if (weight.signum() < 0 || !relative && !weight.isWhole()) {
-            throw unexpected(cell, row, column, expected);
-        }
-        return weight;
-    }
-
-    private boolean isMissing(String cell) {
-        return cell.isEmpty()
-                || missingCodes.contains(cell)
-                || !missingNumbers.isEmpty()
-                        && numerals.read(cell)
-                                .filter(read ->
-                                        missingNumbers.stream().anyMatch(code -> code.compareTo(read.value()) == 0))
-                                .isPresent();
-    }
-
-    private BigDecimal number(String cell, RowFile.Row row, Optional<String> column, String expected)
-            throws InputProblem {
-        Optional<Numerals.Numeral> numeral = numerals.read(cell);
-        if (numeral.isEmpty()) {
-            throw unexpected(cell, row, column, expected);
-        }
-        return numeral.get().value();
     }
 
     private InputProblem twoColumns(String key, RowFile.Row row) {
@@ -374,50 +312,5 @@ public final class SampleReader {
                 source,
                 Long.toString(row.line()),
                 Integer.toString(row.cells().size())));
-    }
-
-    private InputProblem unexpected(String cell, RowFile.Row row, Optional<String> column, String expected) {
-        String line = Long.toString(row.line());
-        Sentence place = column.map(name -> Sentence.of("input.place.column", source, line, shortened(name)))
-                .orElseGet(() -> Sentence.of("input.place", source, line));
-        Sentence found =
-                cell.isEmpty() ? Sentence.of("input.found.empty") : Sentence.of("input.found", shortened(cell));
-        return new InputProblem(numerals.hint(cell)
-                .map(mended -> Sentence.of("input.unexpected.hint", place, found, Sentence.of(expected), mended))
-                .orElseGet(() -> Sentence.of("input.unexpected", place, found, Sentence.of(expected))));
-    }
-
-    private static String shortened(String text) {
-        return Visible.line(text, MOST_SHOWN);
-    }
-
-    /** The first row when it has numbers below it and itself no number, empty cell or missing code. */
-    private Optional<RowFile.Row> heading(List<RowFile.Row> rows) {
-        if (rows.size() < 2) {
-            return Optional.empty();
-        }
-        RowFile.Row first = rows.get(0);
-        if (said.isPresent()) {
-            return said.get() ? Optional.of(first) : Optional.empty();
-        }
-        boolean words = looksLikeHeading(first);
-        boolean numbersBelow = rows.stream().skip(1).anyMatch(row -> row.cells().stream()
-                .anyMatch(cell -> numerals.read(cell).isPresent()));
-        return words && numbersBelow ? Optional.of(first) : Optional.empty();
-    }
-
-    private boolean looksLikeHeading(RowFile.Row row) {
-        return row.cells().stream()
-                .map(String::strip)
-                .noneMatch(cell -> isMissing(cell) || numerals.looksLikeNumber(cell));
-    }
-
-    private static String names(Optional<RowFile.Row> heading, int width) {
-        String listed = IntStream.range(0, Math.min(width, MOST_COLUMNS_LISTED))
-                .mapToObj(i -> (i + 1)
-                        + heading.map(head -> " (" + shortened(head.cell(i)) + ")")
-                                .orElse(""))
-                .collect(Collectors.joining(", "));
-        return width > MOST_COLUMNS_LISTED ? listed + ", …" : listed;
     }
 }

@@ -30,8 +30,14 @@ public final class SampleWriter {
     private static List<String> headings(List<SampleSheet> sheets) {
         List<String> headings = new ArrayList<>();
         for (SampleSheet sheet : sheets) {
-            headings.add(sheet.name());
-            if (sheet.columns().size() > 1) {
+            if (sheet.variables().isPresent()) {
+                SampleSheet.Variables variables = sheet.variables().get();
+                headings.add(variables.first().isEmpty() ? "x" : variables.first());
+                headings.add(variables.second().isEmpty() ? "y" : variables.second());
+            } else {
+                headings.add(sheet.name());
+            }
+            if (sheet.frequencies().isPresent()) {
                 headings.add("frequency");
             }
         }

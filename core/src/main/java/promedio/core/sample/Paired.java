@@ -1,0 +1,214 @@
+package promedio.core.sample;
+
+import java.math.BigInteger;
+import java.util.Arrays;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+import promedio.core.number.Decimals;
+import promedio.core.number.Exact;
+
+/**
+ * What a sample of pairs has besides its first values x: the second ones y, row by row, the ranks of both, and how far the rows
+ * agree in order. Frequencies count as if every pair stood there as often (definitions for relations, section 12).
+ */
+public final class Paired {
+    private final Sample first;
+    private final Sample second;
+    private Exact products;
+    private Concordance concordance;
+    private Exact[] firstRanks;
+    private Exact[] secondRanks;
+
+    Paired(Sample first, Sample second) {
+        this.first = first;
+        this.second = second;
+    }
+
+    /**
+     * How the pairs of rows agree in order; a pair of rows that is equal in x or in y does neither agree nor disagree.
+     *
+     * @param concordant C, how many pairs of rows have the greater y where the greater x is
+     * @param discordant D, how many have it the other way round
+     */
+    public record Concordance(Exact concordant, Exact discordant) {}
+
+    /** The second values alone, with the frequencies of the rows. */
+    public Sample second() {
+        return second;
+    }
+
+    /** The second value of a row. */
+    public Exact value(int row) {
+        return second.value(row);
+    }
+
+    /** Σxy over all pairs. */
+    public synchronized Exact sumOfProducts() {
+        if (products == null) {
+            Decimals xs = first.values();
+            Decimals ys = second.values();
+            BigInteger sum = BigInteger.ZERO;
+            for (int row = 0; row < xs.size(); row++) {
+                BigInteger product = xs.bigUnit(row).multiply(ys.bigUnit(row));
+                sum = sum.add(first.weighted() ? product.multiply(weight(row)) : product);
+            }
+            products = Exact.scaled(sum, xs.places() + ys.places());
+        }
+        return products;
+    }
+
+    private BigInteger weight(int row) {
+        return first.weight(row).numerator();
+    }
+
+    /** The rank of a row’s x among all x, counted from 1; equal ones share the mean of their ranks. */
+    public synchronized Exact firstRank(int row) {
+        if (firstRanks == null) {
+            firstRanks = ranks(first);
+        }
+        return firstRanks[row];
+    }
+
+    /** The rank of a row’s y among all y. */
+    public synchronized Exact secondRank(int row) {
+        if (secondRanks == null) {
+            secondRanks = ranks(second);
+        }
+        return secondRanks[row];
+    }
+
+    private static Exact[] ranks(Sample of) {
+        Ranking ranking = of.ranking();
+        Exact[] byDistinct = IntStream.range(0, ranking.distinct().size())
+                .mapToObj(i ->
+                        ranking.before(i).plus(ranking.weight(i).plus(Exact.ONE).half()))
+                .toArray(Exact[]::new);
+        int[] places = places(of);
+        return Arrays.stream(places).mapToObj(place -> byDistinct[place]).toArray(Exact[]::new);
+    }
+
+    /** For each row, which of the distinct values it has, ascending. */
+    private static int[] places(Sample of) {
+        Decimals values = of.values();
+        int[] order = order(values);
+        int[] places = new int[order.length];
+        int place = -1;
+        for (int i = 0; i < order.length; i++) {
+            if (i == 0 || values.compare(order[i - 1], order[i]) != 0) {
+                place++;
+            }
+            places[order[i]] = place;
+        }
+        return places;
+    }
+
+    private static int[] order(Decimals values) {
+        return IntStream.range(0, values.size())
+                .boxed()
+                .sorted(values::compare)
+                .mapToInt(Integer::intValue)
+                .toArray();
+    }
+
+    /** Σm(m − 1)/2 over the sizes m of ties in x: how many pairs of rows are equal there. */
+    public Exact tiedInFirst() {
+        return ofTies(first, Paired::pairs);
+    }
+
+    /** The same in y. */
+    public Exact tiedInSecond() {
+        return ofTies(second, Paired::pairs);
+    }
+
+    /** Σ(m³ − m) over the sizes m of ties in x. */
+    public Exact cubesInFirst() {
+        return ofTies(first, Paired::cubes);
+    }
+
+    /** The same in y. */
+    public Exact cubesInSecond() {
+        return ofTies(second, Paired::cubes);
+    }
+
+    private static Exact pairs(Exact size) {
+        return size.times(size.minus(Exact.ONE)).half();
+    }
+
+    private static Exact cubes(Exact size) {
+        return size.power(3).minus(size);
+    }
+
+    private static Exact ofTies(Sample of, Function<Exact, Exact> size) {
+        Ranking ranking = of.ranking();
+        Exact sum = Exact.ZERO;
+        for (int i = 0; i < ranking.distinct().size(); i++) {
+            sum = sum.plus(size.apply(ranking.weight(i)));
+        }
+        return sum;
+    }
+
+    /** C and D. */
+    public synchronized Concordance concordance() {
+        if (concordance == null) {
+            concordance = counted();
+        }
+        return concordance;
+    }
+
+    /** Rows are taken by ascending x; how many y of smaller x lie below and above is read from partial sums. */
+    private Concordance counted() {
+        int[] order = order(first.values());
+        int[] places = places(second);
+        Sums below = new Sums(second.ranking().distinct().size());
+        BigInteger concordant = BigInteger.ZERO;
+        BigInteger discordant = BigInteger.ZERO;
+        int from = 0;
+        while (from < order.length) {
+            int to = from;
+            while (to < order.length && first.values().compare(order[from], order[to]) == 0) {
+                int row = order[to++];
+                BigInteger weight = weight(row);
+                concordant = concordant.add(weight.multiply(BigInteger.valueOf(below.before(places[row]))));
+                discordant = discordant.add(weight.multiply(BigInteger.valueOf(below.after(places[row]))));
+            }
+            for (int i = from; i < to; i++) {
+                below.add(places[order[i]], weight(order[i]).longValueExact());
+            }
+            from = to;
+        }
+        return new Concordance(Exact.of(concordant), Exact.of(discordant));
+    }
+
+    /** Partial sums that can be added to: a tree of them in an array (Fenwick 1994). */
+    private static final class Sums {
+        private final long[] tree;
+        private long total;
+
+        Sums(int size) {
+            this.tree = new long[size + 1];
+        }
+
+        void add(int place, long weight) {
+            total += weight;
+            for (int i = place + 1; i < tree.length; i += i & -i) {
+                tree[i] += weight;
+            }
+        }
+
+        private long upTo(int size) {
+            long sum = 0;
+            for (int i = size; i > 0; i -= i & -i) {
+                sum += tree[i];
+            }
+            return sum;
+        }
+
+        long before(int place) {
+            return upTo(place);
+        }
+
+        long after(int place) {
+            return total - upTo(place + 1);
+        }
+    }
+}

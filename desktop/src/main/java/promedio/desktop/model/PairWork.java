@@ -1,0 +1,147 @@
+package promedio.desktop.model;
+
+import java.util.List;
+import java.util.Optional;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.DataTable;
+import promedio.core.assignment.Edit;
+import promedio.core.assignment.Link;
+import promedio.core.assignment.SampleSheet;
+import promedio.core.assignment.SampleSheet.Variables;
+import promedio.core.assignment.TableEdit;
+import promedio.core.data.Column;
+import promedio.desktop.text.Words;
+
+/** Pairs on the shelf: made of two columns or two lists, taken apart again, called otherwise, turned round. */
+public final class PairWork {
+    private final DeskModel desk;
+
+    PairWork(DeskModel desk) {
+        this.desk = desk;
+    }
+
+    /** Puts two columns of the chosen table on the shelf as pairs that stay linked to them. */
+    public void take(int first, int second) {
+        desk.tables().chosen().ifPresent(table -> {
+            List<Column> columns = table.all().columns();
+            String name = name(columns.get(first).name(), columns.get(second).name());
+            take(name, columns.get(first).unit(), Link.pairs(table.id(), first, second));
+        });
+    }
+
+    /** The same of two columns of what the steps of a table make; their entries come when the steps are walked. */
+    TableEdit.TakeColumn made(DataTable table, String first, String second, String unit) {
+        Link link = new Link.Made(table.id(), first, List.of(), Optional.of(second));
+        return taking(name(first, second), unit, link);
+    }
+
+    private void take(String name, String unit, Link link) {
+        desk.make(taking(name, unit, link));
+        open(desk.assignment().sheets().get(desk.assignment().sheets().size() - 1));
+    }
+
+    private TableEdit.TakeColumn taking(String name, String unit, Link link) {
+        Assignment now = desk.assignment();
+        return new TableEdit.TakeColumn(now.sheets().size(), now.freshId(), name, unit, link);
+    }
+
+    private static String name(String first, String second) {
+        return Words.of("pairs.name", first, second);
+    }
+
+    /** Looks at pairs that have just come, at their measures. */
+    void open(SampleSheet pairs) {
+        desk.select(pairs.id());
+        desk.looking().pageProperty().set(DeskModel.Page.MEASURES);
+        desk.say(Words.of("message.taken.pairs", pairs.name(), pairs.size()));
+    }
+
+    /** Whether two samples are lists that make pairs, entry by entry. */
+    public boolean fit(String first, String second) {
+        Optional<SampleSheet> one = list(first);
+        Optional<SampleSheet> other = list(second);
+        return one.isPresent()
+                && other.isPresent()
+                && one.get() != other.get()
+                && one.get().size() == other.get().size();
+    }
+
+    private Optional<SampleSheet> list(String id) {
+        return desk.assignment().sheet(id).filter(sheet -> sheet.kind() == SampleSheet.Kind.VALUES);
+    }
+
+    /** Makes pairs of two lists of equal length, entry by entry; whole columns of one table stay linked to it. */
+    public void pair(String first, String second) {
+        if (!fit(first, second)) {
+            return;
+        }
+        SampleSheet one = list(first).orElseThrow();
+        SampleSheet other = list(second).orElseThrow();
+        Optional<Link> link = together(one, other);
+        if (link.isPresent()) {
+            take(name(one.name(), other.name()), one.unit(), link.get());
+            return;
+        }
+        Assignment now = desk.assignment();
+        SampleSheet pairs = SampleSheet.table(
+                        SampleSheet.Kind.PAIRS,
+                        now.freshId(),
+                        name(one.name(), other.name()),
+                        one.unit(),
+                        one.values(),
+                        other.values())
+                .of(new Variables(one.name(), other.name(), other.unit()))
+                .withMissingCodes(one.missingCodes());
+        desk.make(new Edit.AddSheet(now.sheets().size(), pairs));
+        open(pairs);
+    }
+
+    /** The link to two columns of one table, where both are whole columns of it as it was read. */
+    private static Optional<Link> together(SampleSheet one, SampleSheet other) {
+        if (one.link().orElse(null) instanceof Link.Cells first
+                && other.link().orElse(null) instanceof Link.Cells second
+                && first.tableId().equals(second.tableId())
+                && first.part().equals(second.part())) {
+            return Optional.of(
+                    new Link.Cells(first.tableId(), first.column(), first.part(), Optional.of(second.column())));
+        }
+        return Optional.empty();
+    }
+
+    /** Puts one of the variables of the chosen pairs on the shelf as a list of its own. */
+    public void alone(boolean second) {
+        desk.sheet().filter(SampleSheet::isOfPairs).ifPresent(pairs -> {
+            Variables of = pairs.variables().orElseThrow();
+            String called = second ? of.second() : of.first();
+            String name = called.isEmpty() ? Words.of("pairs.alone", pairs.name(), second ? "y" : "x") : called;
+            String unit = second ? of.secondUnit() : pairs.unit();
+            Assignment now = desk.assignment();
+            Edit edit = pairs.link()
+                    .<Edit>map(link -> taking(name, unit, link.alone(second)))
+                    .orElseGet(() -> new Edit.AddSheet(
+                            now.sheets().size(),
+                            SampleSheet.list(
+                                            now.freshId(),
+                                            name,
+                                            unit,
+                                            pairs.columns().get(second ? 1 : 0))
+                                    .withMissingCodes(pairs.missingCodes())));
+            desk.make(edit);
+            desk.say(Words.of("message.taken", name, pairs.size()));
+        });
+    }
+
+    /** Calls the variables of the chosen pairs otherwise. */
+    public void call(Variables variables, String unit) {
+        desk.sheet()
+                .filter(sheet -> sheet.isOfPairs()
+                        && !(sheet.variables().equals(Optional.of(variables))
+                                && sheet.unit().equals(unit)))
+                .ifPresent(sheet -> desk.make(new Edit.NameVariables(sheet.id(), variables, unit)));
+    }
+
+    /** Turns the chosen pairs round: x becomes y. */
+    public void swap() {
+        desk.sheet().filter(SampleSheet::isOfPairs).ifPresent(sheet -> desk.make(new Edit.SwapVariables(sheet.id())));
+    }
+}
