@@ -71,6 +71,9 @@ final class Copied {
 
     /** One of a value more or less. */
     private static List<Changed> counted(Asked asked, String slip, int more) {
+        if (asked.sample().paired().isPresent()) {
+            return PairSlips.counted(asked, slip, more);
+        }
         if (!isHandSized(asked)) {
             return List.of();
         }
@@ -129,6 +132,9 @@ final class Copied {
     }
 
     private static List<Changed> copied(Asked asked, String slip, Miswriting miswriting) {
+        if (asked.sample().paired().isPresent()) {
+            return PairSlips.copied(asked, slip, miswriting);
+        }
         if (!isHandSized(asked)) {
             return List.of();
         }
@@ -165,7 +171,8 @@ final class Copied {
     /** Missing values counted as 0. */
     static List<Changed> missingAsZero(Asked asked) {
         Sample sample = asked.sample();
-        if (sample.missing().signum() <= 0 || sample.classes().isPresent() || sample.rows() > 100_000) {
+        boolean list = sample.classes().isEmpty() && sample.paired().isEmpty();
+        if (sample.missing().signum() <= 0 || !list || sample.rows() > 100_000) {
             return List.of();
         }
         List<BigDecimal> values = decimals(sample.values());
@@ -192,7 +199,7 @@ final class Copied {
         boolean each = sample.classes().isEmpty()
                 && !sample.weighted()
                 && sample.ranking().distinct().size() == sample.rows();
-        if (each || sample.isOpenEnded()) {
+        if (each || sample.isOpenEnded() || sample.paired().isPresent()) {
             return List.of();
         }
         String slip = sample.weighted() ? "unweighted" : "distinct-only";
@@ -206,7 +213,10 @@ final class Copied {
 
     /** The f column worked on as if it held the data. */
     static List<Changed> frequenciesAsData(Asked asked) {
-        return asked.sample().weights().stream()
+        Optional<Decimals> frequencies = asked.sample().paired().isPresent()
+                ? Optional.empty()
+                : asked.sample().weights();
+        return frequencies.stream()
                 .flatMap(weights -> asked.under(Sample.list(weights)).stream())
                 .map(value -> Changed.of("frequencies-as-data", value))
                 .toList();
@@ -215,7 +225,7 @@ final class Copied {
     /** Running totals in place of frequencies. */
     static List<Changed> cumulative(Asked asked) {
         Sample sample = asked.sample();
-        if (!sample.weighted() || sample.isOpenEnded()) {
+        if (!sample.weighted() || sample.isOpenEnded() || sample.paired().isPresent()) {
             return List.of();
         }
         List<BigDecimal> running = new ArrayList<>();
@@ -234,7 +244,8 @@ final class Copied {
     /** The total taken as one more value. */
     static List<Changed> totalIncluded(Asked asked) {
         Sample sample = asked.sample();
-        if (sample.weighted() || sample.classes().isPresent() || sample.rows() > MOST_ROWS) {
+        boolean list = sample.classes().isEmpty() && sample.paired().isEmpty() && !sample.weighted();
+        if (!list || sample.rows() > MOST_ROWS) {
             return List.of();
         }
         List<BigDecimal> values = decimals(sample.values());

@@ -161,6 +161,28 @@ class AssignmentTest {
     }
 
     @Test
+    void a_pair_counts_where_both_are_numbers_and_says_which_of_them_is_none() {
+        SampleSheet pairs = SampleSheet.table(
+                        SampleSheet.Kind.PAIRS,
+                        "p1",
+                        "Pairs",
+                        "",
+                        Entries.of("1", "2", "", "", "5", "6"),
+                        Entries.of("3", "x", "4", "many", "n/a", "7O"))
+                .withMissingCodes(Set.of("n/a"));
+        Interpretation reading = Interpretation.of(pairs, CourseCard.STANDARD);
+        assertThat(reading.sample().count()).isEqualTo(Exact.ONE);
+        assertThat(reading.sample().missing()).as("an empty one and a code").isEqualTo(Exact.TWO);
+        assertThat(reading.count(Interpretation.Status.NOT_A_NUMBER)).isEqualTo(3);
+        assertThat(reading.remark(3).map(Sentence::toString)).hasValueSatisfying(said -> assertThat(said)
+                .contains("“many”"));
+        assertThat(reading.faulty(5)).isEqualTo(1);
+        assertThat(reading.suggestion(5)).contains("70");
+        assertThat(pairs.swapped().swapped()).isEqualTo(pairs);
+        assertThat(Interpretation.of(pairs.swapped(), CourseCard.STANDARD).faulty(5)).isZero();
+    }
+
+    @Test
     void words_and_blanks_are_left_out_counted_and_never_read_as_nought() {
         Interpretation reading = read(CourseCard.STANDARD, "12", "n/a", "", "17O", "15");
         assertThat(reading.sample().count()).isEqualTo(Exact.TWO);

@@ -18,6 +18,8 @@ import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.course.QuartileRule;
 import promedio.core.measure.Measure;
+import promedio.core.measure.MeasuredIn;
+import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
 import promedio.core.sample.Sample;
@@ -272,6 +274,33 @@ class MarkerTest {
     private static ClassReading.Row row(int entry, String label, int frequency) {
         return new ClassReading.Row(
                 entry, label, ClassLabel.parse(label, Numerals.POINT).orElseThrow(), Exact.of(frequency));
+    }
+
+    /** By hand: x̄ = 23/6, ȳ = 5, Sxx = 161/6, Syy = 34, Sxy = 27; Σd² of the ranks is 4. */
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource({
+        "covariance, 5.40, agrees",
+        "covariance, 4.50, other-divisor population",
+        "slope, 1.01, agrees",
+        "slope, 1.2348, slip products-not-corrected",
+        "slope, 0.79, other-measure slope/x-on-y",
+        "intercept, -1.198, slip means-exchanged",
+        "correlation-pearson, 0.80, other-measure determination",
+        "correlation-spearman-formula, 0.1143, slip complement-forgotten",
+        "residual-sd, 1.7081, slip no-root",
+        "fitted=5, 6.17, agrees",
+        "p, 0.02, agrees"
+    })
+    void answers_about_pairs_are_told_what_they_are(String question, String answer, String mark) {
+        Sample pairs = Sample.pairs(Decimals.of(0, 1, 2, 3, 4, 6, 7), Decimals.of(0, 2, 3, 5, 4, 9, 7));
+        Marker marker = new Marker(
+                pairs, CourseCard.STANDARD, card -> pairs, new MeasuredIn("h", "points"));
+        assertThat(told(marker.mark(question, answer))).startsWith(mark);
+        assertThat(told(marker.mark("intercept", "-2.67", Map.of("slope", "2"))))
+                .as("5 − 2·23/6")
+                .startsWith("follows");
+        assertThat(marker.aboutUnit("slope", "1.01 points/h")).isEmpty();
+        assertThat(marker.aboutUnit("mean/y", "5 h")).isPresent();
     }
 
     @Test

@@ -40,9 +40,9 @@ import promedio.core.working.Working;
 class SlipsLawsTest {
     private static final CourseCard CARD = CourseCard.STANDARD;
 
-    /** A homework: a list, a frequency table or a class table. */
+    /** A homework: a list, a frequency table, a class table or pairs. */
     private static Sample homework(Random random) {
-        return switch (random.nextInt(3)) {
+        return switch (random.nextInt(4)) {
             case 0 -> {
                 List<BigDecimal> values = new ArrayList<>();
                 for (int i = 0; i < 6 + random.nextInt(25); i++) {
@@ -58,6 +58,15 @@ class SlipsLawsTest {
                     frequencies.add(BigDecimal.valueOf(1 + random.nextInt(12)));
                 }
                 yield Sample.frequencies(Decimals.from(values), Decimals.from(frequencies), false);
+            }
+            case 2 -> {
+                List<BigDecimal> xs = new ArrayList<>();
+                List<BigDecimal> ys = new ArrayList<>();
+                for (int i = 0; i < 5 + random.nextInt(8); i++) {
+                    xs.add(BigDecimal.valueOf(10 + random.nextInt(90), 1));
+                    ys.add(BigDecimal.valueOf(30L + random.nextInt(60)));
+                }
+                yield Sample.pairs(Decimals.from(xs), Decimals.from(ys));
             }
             default -> {
                 List<ClassReading.Row> rows = new ArrayList<>();

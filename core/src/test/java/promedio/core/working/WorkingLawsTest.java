@@ -97,6 +97,29 @@ class WorkingLawsTest {
         linesAreTrue(sample, Catalogue.classes().all(), CourseCard.STANDARD);
     }
 
+    @Provide
+    Arbitrary<Sample> pairs() {
+        return Combinators.combine(
+                        Arbitraries.integers().between(-9, 30).list().ofSize(9),
+                        Arbitraries.bigDecimals()
+                                .between(new BigDecimal("-2"), new BigDecimal("40"))
+                                .ofScale(1)
+                                .list()
+                                .ofMinSize(1)
+                                .ofMaxSize(9))
+                .as((xs, ys) -> Sample.pairs(
+                        Decimals.of(
+                                0, xs.stream().limit(ys.size()).mapToLong(x -> x).toArray()),
+                        Decimals.from(ys)));
+    }
+
+    @Property(tries = 30)
+    void every_line_of_pairs_comes_to_what_it_says(@ForAll("pairs") Sample sample) {
+        linesAreTrue(sample, Catalogue.pairs().all(), CourseCard.STANDARD);
+        CourseCard rounded = CourseCard.STANDARD.with(CardKey.WORKING, Optional.of(3));
+        linesAreTrue(sample, Catalogue.pairs().page(rounded), rounded);
+    }
+
     @Property(tries = 40)
     void every_rounded_line_is_what_a_hand_gets_from_the_figures_on_the_paper(
             @ForAll("lists") Sample list,

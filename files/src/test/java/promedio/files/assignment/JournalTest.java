@@ -48,6 +48,13 @@ class JournalTest {
                 new Edit.AddSheet(0, SampleSheet.list("s1", "Minutes", "min", Entries.of("1", "", "n/a", "2.50"))),
                 new Edit.AddSheet(
                         1, SampleSheet.frequencies("s2", "Table", "", Entries.of("1", "2"), Entries.of("3", "x"))),
+                new Edit.AddSheet(
+                        2,
+                        SampleSheet.table(
+                                        SampleSheet.Kind.PAIRS, "s9", "Both", "h", Entries.of("1", "x"), Entries.of("2", ""))
+                                .of(new SampleSheet.Variables("Hours", "", "points"))),
+                new Edit.NameVariables("s9", new SampleSheet.Variables("Hours", "Score", "points"), "hours"),
+                new Edit.SwapVariables("s9"),
                 new Edit.SetEntry("s2", 1, 1, "4"),
                 new Edit.InsertRows("s1", 2, List.of(List.of("7", "\t8"))),
                 new Edit.SwitchEntries("s1", 0, false),
@@ -82,6 +89,9 @@ class JournalTest {
                 new TableEdit.RenameTable("t1", "Log of the spring"),
                 new TableEdit.TakeColumn(0, "s3", "Minutes", "min", new Link.Cells("t1", 1, new Link.Where(0, "Oak"))),
                 new TableEdit.TakeColumn(1, "s4", "Left", "", Link.column("t1", 2)),
+                new TableEdit.TakeColumn(2, "s8", "Both", "", Link.pairs("t1", 2, 1)),
+                new Edit.SwapVariables("s8"),
+                new Edit.SetEntry("s8", 1, 2, "3"),
                 new Edit.SwitchEntries("s4", 1, false),
                 new TableEdit.SetCells("t1", 0, 1, "Oak"),
                 new Edit.SetEntry("s3", 0, 1, "17.5"),

@@ -87,7 +87,7 @@ final class RandomEdits {
             return addSheet(present);
         }
         SampleSheet sheet = present.sheets().get(random.nextInt(present.sheets().size()));
-        return switch (random.nextInt(15)) {
+        return switch (random.nextInt(16)) {
             case 0 -> new Edit.Retitle("Title " + made + typed());
             case 1 -> new Edit.ChangeCard(card(present.card()));
             case 2 -> new Edit.Rename(sheet.id(), "Name " + made, typed());
@@ -107,6 +107,11 @@ final class RandomEdits {
             case 9 -> new Edit.Together("remove-entries", List.of(insert(sheet), ofRow(sheet)));
             case 10 -> insert(sheet);
             case 11 -> random.nextBoolean() ? hints(sheet) : new AnswerEdit.SetCard(random.nextBoolean());
+            case 14 ->
+                random.nextBoolean()
+                        ? new Edit.SwapVariables(sheet.id())
+                        : new Edit.NameVariables(
+                                sheet.id(), new SampleSheet.Variables(typed(), made + typed(), typed()), typed());
             case 13 ->
                 new PictureEdit.SayOfPicture(sheet.id(), "boxes", random.nextBoolean() ? "title" : "from", typed());
             case 12 ->
@@ -164,16 +169,26 @@ final class RandomEdits {
                     default -> new Link.Listed(List.of(row, 0, 2));
                 };
         return new TableEdit.TakeColumn(
-                0, present.freshId(), "Of " + made, "min", new Link.Cells(table.id(), column, part));
+                0, present.freshId(), "Of " + made, "min", new Link.Cells(table.id(), column, part, second()));
+    }
+
+    /** Pairs now and then. */
+    private Optional<Integer> second() {
+        return random.nextBoolean() ? Optional.empty() : Optional.of(random.nextInt(3));
     }
 
     private Edit addSheet(Assignment present) {
         int rows = random.nextInt(6);
         Entries first = entries(rows);
         String id = present.freshId();
-        SampleSheet sheet = random.nextBoolean()
-                ? SampleSheet.list(id, "List " + made, "min", first)
-                : SampleSheet.frequencies(id, "Table " + made, "", first, entries(rows));
+        SampleSheet sheet =
+                switch (random.nextInt(3)) {
+                    case 0 -> SampleSheet.list(id, "List " + made, "min", first);
+                    case 1 -> SampleSheet.frequencies(id, "Table " + made, "", first, entries(rows));
+                    default ->
+                        SampleSheet.table(SampleSheet.Kind.PAIRS, id, "Pairs " + made, "", first, entries(rows))
+                                .of(new SampleSheet.Variables(typed(), typed(), "kg"));
+                };
         return new Edit.AddSheet(random.nextInt(present.sheets().size() + 1), sheet);
     }
 
