@@ -62,8 +62,8 @@ final class PairSlips {
                 ys.remove(row);
             }
             asked.under(of(xs, ys))
-                    .ifPresent(way -> changed.add(
-                            new Changed(slip, Sentence.of("slip." + slip, pair), way, Optional.of(pair))));
+                    .ifPresent(way ->
+                            changed.add(new Changed(slip, Sentence.of("slip." + slip, pair), way, Optional.of(pair))));
         }
         return changed;
     }
@@ -85,8 +85,8 @@ final class PairSlips {
                     Sample as = second ? of(xs(sample), written) : of(written, ys(sample));
                     String from = value.toPlainString();
                     asked.under(as)
-                            .ifPresent(way ->
-                                    changed.add(Changed.blaming(slip, way, from, from, other.toPlainString())));
+                            .ifPresent(
+                                    way -> changed.add(Changed.blaming(slip, way, from, from, other.toPlainString())));
                 }
             }
         }
@@ -113,16 +113,16 @@ final class PairSlips {
 
     /** The means of x and y exchanged where a line goes through them. */
     static List<Changed> meansExchanged(Asked asked) {
-        if (!asked.asks("intercept", "intercept/x-on-y") || bare(asked.formula()).parts().size() != 2) {
+        if (!asked.asks("intercept", "intercept/x-on-y")
+                || bare(asked.formula()).parts().size() != 2) {
             return List.of();
         }
         Formula difference = bare(asked.formula());
         Formula own = difference.parts().get(0);
         Formula product = difference.parts().get(1);
-        Formula changed = product.parts()
-                .get(1)
-                .minus(product.parts().get(0).times(own));
-        return asked.value(changed).map(way -> Changed.of("means-exchanged", way)).stream().toList();
+        Formula changed = product.parts().get(1).minus(product.parts().get(0).times(own));
+        return asked.value(changed).map(way -> Changed.of("means-exchanged", way)).stream()
+                .toList();
     }
 
     /** The “1 −” of Spearman's formula forgotten. */
@@ -133,10 +133,7 @@ final class PairSlips {
                 && difference.operands().get(0) instanceof Formula.Constant one
                 && one.value().equals(Exact.ONE);
         return complement
-                ? asked
-                        .value(formula.parts().get(1))
-                        .map(way -> Changed.of("complement-forgotten", way))
-                        .stream()
+                ? asked.value(formula.parts().get(1)).map(way -> Changed.of("complement-forgotten", way)).stream()
                         .toList()
                 : List.of();
     }
@@ -146,9 +143,8 @@ final class PairSlips {
         Formula squared = Row.RANK_OF_X.minus(Row.RANK_OF_Y).squared();
         Formula size = Row.RANK_OF_X.minus(Row.RANK_OF_Y).abs();
         return asked
-                .everywhere(part -> part.equals(Formula.total(squared))
-                        ? Optional.of(Formula.total(size))
-                        : Optional.empty())
+                .everywhere(part ->
+                        part.equals(Formula.total(squared)) ? Optional.of(Formula.total(size)) : Optional.empty())
                 .map(way -> Changed.of("absolute-for-square", way))
                 .stream()
                 .toList();

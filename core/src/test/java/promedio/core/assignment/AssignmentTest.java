@@ -174,12 +174,13 @@ class AssignmentTest {
         assertThat(reading.sample().count()).isEqualTo(Exact.ONE);
         assertThat(reading.sample().missing()).as("an empty one and a code").isEqualTo(Exact.TWO);
         assertThat(reading.count(Interpretation.Status.NOT_A_NUMBER)).isEqualTo(3);
-        assertThat(reading.remark(3).map(Sentence::toString)).hasValueSatisfying(said -> assertThat(said)
-                .contains("“many”"));
+        assertThat(reading.remark(3).map(Sentence::toString))
+                .hasValueSatisfying(said -> assertThat(said).contains("“many”"));
         assertThat(reading.faulty(5)).isEqualTo(1);
         assertThat(reading.suggestion(5)).contains("70");
         assertThat(pairs.swapped().swapped()).isEqualTo(pairs);
-        assertThat(Interpretation.of(pairs.swapped(), CourseCard.STANDARD).faulty(5)).isZero();
+        assertThat(Interpretation.of(pairs.swapped(), CourseCard.STANDARD).faulty(5))
+                .isZero();
     }
 
     @Test

@@ -293,8 +293,7 @@ class MarkerTest {
     })
     void answers_about_pairs_are_told_what_they_are(String question, String answer, String mark) {
         Sample pairs = Sample.pairs(Decimals.of(0, 1, 2, 3, 4, 6, 7), Decimals.of(0, 2, 3, 5, 4, 9, 7));
-        Marker marker = new Marker(
-                pairs, CourseCard.STANDARD, card -> pairs, new MeasuredIn("h", "points"));
+        Marker marker = new Marker(pairs, CourseCard.STANDARD, card -> pairs, new MeasuredIn("h", "points"));
         assertThat(told(marker.mark(question, answer))).startsWith(mark);
         assertThat(told(marker.mark("intercept", "-2.67", Map.of("slope", "2"))))
                 .as("5 − 2·23/6")

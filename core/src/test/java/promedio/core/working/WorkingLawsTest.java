@@ -109,7 +109,8 @@ class WorkingLawsTest {
                                 .ofMaxSize(9))
                 .as((xs, ys) -> Sample.pairs(
                         Decimals.of(
-                                0, xs.stream().limit(ys.size()).mapToLong(x -> x).toArray()),
+                                0,
+                                xs.stream().limit(ys.size()).mapToLong(x -> x).toArray()),
                         Decimals.from(ys)));
     }
 

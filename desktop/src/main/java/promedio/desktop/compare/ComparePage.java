@@ -272,7 +272,11 @@ public final class ComparePage extends VBox {
         }
         boolean focused = scales.getChildren().stream().anyMatch(Node::isFocused);
         scales.getChildren().setAll(measured, onScale);
-        List<String> chosen = model.comparing().chosen();
+        // x is what stands first on the shelf.
+        List<String> chosen = model.assignment().sheets().stream()
+                .map(SampleSheet::id)
+                .filter(model.comparing().chosen()::contains)
+                .toList();
         if (chosen.size() == 2 && model.pairs().fit(chosen.get(0), chosen.get(1))) {
             Hyperlink pairs = new Hyperlink(Words.of("compare.make-pairs"));
             pairs.setId("compare-make-pairs");

@@ -72,6 +72,44 @@ class CommandsTest {
     }
 
     @Test
+    void pairs_are_solved_with_every_key_of_theirs_and_marked() throws Exception {
+        String table = "Hours,Score,n\n1,2,1\n2,3,2\n,9,1\n3,5,1\n4,n/a,3\n";
+        JsonNode json = run(
+                        table,
+                        "solve",
+                        "--kind",
+                        "pairs",
+                        "--column",
+                        "Hours",
+                        "--column",
+                        "2",
+                        "--frequency",
+                        "n",
+                        "--missing",
+                        "n/a",
+                        "--json",
+                        "-")
+                .json();
+        assertThat(json.path("kind").asText()).isEqualTo("pairs");
+        assertThat(json.path("count").asText()).isEqualTo("4");
+        assertThat(json.path("missing").asText()).as("rows, by their frequency").isEqualTo("4");
+        // By hand of 1;2 2;3 2;3 3;5: Sxx 2, Sxy 3, Syy 19/4.
+        assertThat(json.path("results").path("slope").asText()).isEqualTo("1.5");
+        assertThat(json.path("results").path("intercept").asText()).isEqualTo("0.25");
+        assertThat(json.path("results").path("determination").asText()).isEqualTo("0.947368421052632");
+        // 5 totals, 2 means, 4 deviations, 2 covariances, 6 of correlation, 5 of lines, 3 of the test.
+        assertThat(json.path("results").size() + json.path("undefined").size()).isEqualTo(27);
+        Run two = run("x,y\n1,2\n2,3\n3,5\n", "solve", "--kind", "pairs", "--measure", "fitted=4", "-");
+        assertThat(two.out()).contains("3 pairs", "6.33333333333333");
+        assertThat(run(table, "solve", "--kind", "pairs", "-").err()).contains("choose the two of the pairs");
+        assertThat(run("x,y\n1,2\n2,many\n", "solve", "--kind", "pairs", "-").err())
+                .contains("row 3, column \"y\": \"many\" is not a number");
+        JsonNode pasted =
+                run("x\ty\n2\t\n1\t2\n", "read", "--pasted", "--json", "-").json();
+        assertThat(pasted.path("samples").path(0).path("pairs").toString()).isEqualTo("[[\"2\",null],[\"1\",\"2\"]]");
+    }
+
+    @Test
     void texts_are_counted_in_the_order_in_which_they_appear() throws Exception {
         String table = "item,bench\nlamp,1\n clock ,1.0\n,2\nlamp,n/a\nradio,2\n";
         String[] solve = {"solve", "--kind", "categories", "--missing", "n/a", "--json", "--column", "item", "-"};
@@ -310,6 +348,8 @@ class CommandsTest {
         "--rule nonsense=1 -",
         "--rule divisor=none -",
         "--rule divisor -",
+        "--frequency 2 -",
+        "--kind pairs --column 1 -",
         "--measure none-such -",
         "--no-such-option -",
         "''"

@@ -261,14 +261,14 @@ class FaultsTest {
         Path file = zip(
                 "{\"format\":\"promedio\",\"version\":1,\"title\":\"t\","
                         + "\"card\":{\"quartiles\":\"hf12\",\"colour\":{\"a\":[1]}},\"samples\":["
-                        + "{\"id\":\"s1\",\"name\":\"Pairs\",\"kind\":\"pairs\",\"entries\":\"p.csv\",\"more\":7},"
+                        + "{\"id\":\"s1\",\"name\":\"Pairs\",\"kind\":\"two-way\",\"entries\":\"p.csv\",\"more\":7},"
                         + "{\"id\":\"s2\",\"name\":\"List\",\"kind\":\"values\",\"entries\":\"v.csv\"}]}",
                 Map.of("p.csv", "x,y\n1,2\n", "v.csv", "value\n3\n"));
         Assignment read = AssignmentFile.read(file);
         assertThat(read.sheets()).extracting(SampleSheet::name).containsExactly("List");
         assertThat(read.card()).isEqualTo(CourseCard.STANDARD);
         assertThat(read.foreign().told().toString())
-                .contains("quartiles = \"hf12\"", "colour", "“Pairs” is a sample of the kind pairs");
+                .contains("quartiles = \"hf12\"", "colour", "“Pairs” is a sample of the kind two-way");
         Path saved = folder.resolve("saved.promedio");
         AssignmentFile.write(read, saved);
         Assignment again = AssignmentFile.read(saved);

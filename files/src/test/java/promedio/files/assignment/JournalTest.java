@@ -51,7 +51,12 @@ class JournalTest {
                 new Edit.AddSheet(
                         2,
                         SampleSheet.table(
-                                        SampleSheet.Kind.PAIRS, "s9", "Both", "h", Entries.of("1", "x"), Entries.of("2", ""))
+                                        SampleSheet.Kind.PAIRS,
+                                        "s9",
+                                        "Both",
+                                        "h",
+                                        Entries.of("1", "x"),
+                                        Entries.of("2", ""))
                                 .of(new SampleSheet.Variables("Hours", "", "points"))),
                 new Edit.NameVariables("s9", new SampleSheet.Variables("Hours", "Score", "points"), "hours"),
                 new Edit.SwapVariables("s9"),
