@@ -45,6 +45,8 @@ abstract class OpenWindow {
 
     @BeforeAll
     static void open() throws Exception {
+        // As the program does: a second hold on the screen, for pictures, can end the process.
+        System.setProperty("java.awt.headless", "true");
         stage = FxToolkit.registerPrimaryStage();
         onWindow(() -> {
             Thread.currentThread().setUncaughtExceptionHandler((thread, failure) -> FAILURES.add(failure));
