@@ -1,6 +1,7 @@
 package promedio.core.working;
 
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.stream.Collectors;
@@ -23,6 +24,8 @@ public final class FigureText {
     private static final int MOST_DIGITS_IN_FULL = 14;
     private static final int MOST_DIGITS_APPROXIMATE = 12;
     private static final int MOST_SHOWN = 20;
+    private static final int FIRST_DIGITS = 2;
+    private static final int MOST_NOUGHTS = 6;
 
     private final Accuracy accuracy;
     private final HalfRule halves;
@@ -42,9 +45,20 @@ public final class FigureText {
         this.dataPlaces = dataPlaces;
     }
 
-    /** The figure as an answer: rounded as the card asks. */
+    /** The figure as an answer: rounded as the card asks; a small probability, which would be 0, to its first digits. */
     public String answer(Figure figure) {
-        return plain(accuracy.round(figure, dataPlaces, halves));
+        BigDecimal rounded = accuracy.round(figure, dataPlaces, halves);
+        boolean lost = figure instanceof Approximation && rounded.signum() == 0 && figure.signum() != 0;
+        return lost ? small(figure.toFigures(FIRST_DIGITS, halves)) : plain(rounded);
+    }
+
+    /** So small a figure is written with a power of ten where there would be many noughts. */
+    private String small(BigDecimal figure) {
+        int exponent = figure.precision() - figure.scale() - 1;
+        return exponent >= -MOST_NOUGHTS
+                ? plain(figure)
+                : plain(figure.movePointRight(-exponent).setScale(FIRST_DIGITS - 1, RoundingMode.HALF_UP)) + "e−"
+                        + -exponent;
     }
 
     /** The figures of an outcome as an answer, several with a semicolon between, of many the first; empty when undefined. */

@@ -30,6 +30,7 @@ final class EntryCell extends StackPane {
     private static final PseudoClass FOCUSED = PseudoClass.getPseudoClass("in-focus");
     private static final PseudoClass LEFT_OUT = PseudoClass.getPseudoClass("left-out");
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
+    private static final PseudoClass WRONG_BESIDE = PseudoClass.getPseudoClass("wrong-beside");
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
     private static final int LONGEST = 200;
 
@@ -95,6 +96,7 @@ final class EntryCell extends StackPane {
             box.setVisible(false);
             pseudoClassStateChanged(LEFT_OUT, false);
             pseudoClassStateChanged(WRONG, false);
+            pseudoClassStateChanged(WRONG_BESIDE, false);
             pseudoClassStateChanged(LIT, false);
             return;
         }
@@ -127,10 +129,12 @@ final class EntryCell extends StackPane {
                                 .filter(value -> value.equals(
                                         model.looking().litProperty().get()))
                                 .isPresent());
+        boolean second = status == Interpretation.Status.NOT_A_NUMBER && reading.faulty(row) == 1;
+        pseudoClassStateChanged(WRONG_BESIDE, second);
         pseudoClassStateChanged(LEFT_OUT, status != Interpretation.Status.NUMBER);
         pseudoClassStateChanged(
                 WRONG,
-                status == Interpretation.Status.NOT_A_NUMBER
+                status == Interpretation.Status.NOT_A_NUMBER && !second
                         || status == Interpretation.Status.BAD_FREQUENCY
                         || status == Interpretation.Status.BAD_CLASS
                         || status == Interpretation.Status.OPEN_FREQUENCY);

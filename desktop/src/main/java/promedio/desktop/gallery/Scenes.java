@@ -71,6 +71,7 @@ final class Scenes {
         shots.addAll(new CompareScenes(window).all());
         shots.addAll(new TrailScenes(window).all());
         shots.addAll(new JotterScenes(window).all());
+        shots.addAll(new PairScenes(window).all());
         notices();
         states();
         slateAndSize();

@@ -32,6 +32,7 @@ final class FigureLabel extends Region {
     private final Text whole = text("figure-whole");
     private final Text part = text("figure-part");
     private final Text unit = text("figure-unit");
+    private String unitInFull = "";
     private Label several;
 
     FigureLabel() {
@@ -53,7 +54,8 @@ final class FigureLabel extends Region {
         pseudoClassStateChanged(SEVERAL, many);
         whole.setText(many ? "" : mark < 0 ? figure : figure.substring(0, mark));
         part.setText(many || mark < 0 ? "" : figure.substring(mark));
-        unit.setText(many ? "" : itsUnit);
+        unitInFull = many ? "" : itsUnit;
+        unit.setText(unitInFull);
         getChildren().remove(several);
         if (many) {
             several = new Label(figure + "\u00a0" + itsUnit);
@@ -69,12 +71,23 @@ final class FigureLabel extends Region {
         return snapSizeY(whole.getLayoutBounds().getHeight());
     }
 
+    /** A unit that has no room is cut, so that it does not run into the words behind it. */
+    private void fitUnit(double room) {
+        String shown = unitInFull;
+        unit.setText(shown);
+        while (shown.length() > 1 && unit.getLayoutBounds().getWidth() > room) {
+            shown = shown.substring(0, shown.length() - 1);
+            unit.setText(shown + "…");
+        }
+    }
+
     @Override
     protected void layoutChildren() {
         double baseline = Math.round((getHeight() + whole.getFont().getSize() * 0.72) / 2);
         double mark = markAt.getValue().doubleValue();
         put(whole, snapPositionX(mark - whole.getLayoutBounds().getWidth()), baseline);
         put(part, snapPositionX(mark), baseline);
+        fitUnit(getWidth() - unitAt.getValue().doubleValue() - whole.getFont().getSize() / 2);
         put(unit, snapPositionX(unitAt.getValue().doubleValue()), baseline);
         if (several != null) {
             layoutInArea(several, 0, 0, getWidth(), getHeight(), 0, javafx.geometry.HPos.LEFT, VPos.CENTER);

@@ -154,7 +154,9 @@ public final class MeasuresPage extends ScrollPane {
 
     private Node empty(SheetFigures figures) {
         boolean words = figures.interpretation().count(Interpretation.Status.NOT_A_NUMBER) > 0;
-        if (words && figures.interpretation().waiting().isEmpty()) {
+        if (words
+                && !figures.sheet().isOfPairs()
+                && figures.interpretation().waiting().isEmpty()) {
             return new CategoriesPane(figures);
         }
         Label nothing = new Label(figures.whyEmpty());

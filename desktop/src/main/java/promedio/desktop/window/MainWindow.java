@@ -236,6 +236,11 @@ public final class MainWindow {
         return find.get();
     }
 
+    /** Goes to the row of a measure of the chosen sample, and opens it. */
+    public void reveal(String question) {
+        pages.reveal(question);
+    }
+
     /** The line of the jotter, to unfold and fold it. */
     public JotterLine jotter() {
         return jotterLine;

@@ -143,6 +143,11 @@ class WordsTest {
             Sample.of("9", "8", "8", "1"),
             Sample.of("5"),
             Sample.of("-5", "0"),
+            Sample.pairs(Decimals.of(0, 1, 2, 3, 5), Decimals.of(0, 2, 3, 5, 4)),
+            Sample.pairs(Decimals.of(0, 1, 2, 3, 5), Decimals.of(0, 9, 7, 7, 4)),
+            Sample.pairs(Decimals.of(0, 1, 2, 3), Decimals.of(0, 4, 1, 4)),
+            Sample.pairs(Decimals.of(0, 1, 1, 1), Decimals.of(0, 4, 1, 4)),
+            Sample.pairs(Decimals.of(0, 1), Decimals.of(0, 4)),
             Sample.frequencies(Decimals.of(0, 1, 2), Decimals.of(2, 25, 75), true),
             Sample.classes(ClassTable.of(
                     List.of(one("0-10", 0, 3, Optional.of(10L), 0), one("10-20", 10, 5, Optional.of(20L), 1)),
@@ -165,8 +170,9 @@ class WordsTest {
             Set<Measure> measures =
                     new java.util.LinkedHashSet<>(Catalogue.of(sample).all());
             cards.forEach(card -> measures.addAll(Catalogue.of(sample).page(card)));
-            for (String key : List.of("percentile-37", "quantile/0.3", "z-score=4", "percentile-rank=4")) {
-                measures.add(Catalogue.of(sample).find(key, CourseCard.STANDARD).orElseThrow());
+            for (String key : List.of(
+                    "percentile-37", "quantile/0.3", "z-score=4", "percentile-rank=4", "fitted=2", "fitted=99")) {
+                Catalogue.of(sample).find(key, CourseCard.STANDARD).ifPresent(measures::add);
             }
             for (Measure measure : measures) {
                 Outcome outcome = measure.outcome(Evaluation.of(sample));
