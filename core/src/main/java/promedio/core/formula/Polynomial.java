@@ -1,8 +1,8 @@
 package promedio.core.formula;
 
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import java.util.function.Function;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
@@ -11,27 +11,51 @@ import promedio.core.sample.Sample;
 
 /**
  * A row expression as a polynomial, so that its total follows from sums that are known: Σ(x − x̄)² = Σx² − 2x̄·Σx + n·x̄². In x alone
- * its degree is 4 at most, in x and y of pairs together 2.
+ * its degree is 4 at most, in x and y of pairs together 2, as in their ranks.
  */
 final class Polynomial {
     private static final int HIGHEST = 4;
     private static final int HIGHEST_OF_PAIRS = 2;
 
-    /** A term xᵃyᵇ without its coefficient. */
-    private record Powers(int ofX, int ofY) implements Comparable<Powers> {
-        private static final Powers NONE = new Powers(0, 0);
+    /** A term without its coefficient: powers of x, of y, and of the ranks of both. */
+    private record Powers(int ofX, int ofY, int ofRankOfX, int ofRankOfY) {
+        private static final Powers NONE = new Powers(0, 0, 0, 0);
+        private static final Map<Formula, Powers> LETTERS = Map.of(
+                Row.X,
+                new Powers(1, 0, 0, 0),
+                Row.Y,
+                new Powers(0, 1, 0, 0),
+                Row.RANK_OF_X,
+                new Powers(0, 0, 1, 0),
+                Row.RANK_OF_Y,
+                new Powers(0, 0, 0, 1));
+
+        private int ranks() {
+            return ofRankOfX + ofRankOfY;
+        }
 
         boolean isKept() {
-            return ofX + ofY <= (ofY == 0 ? HIGHEST : HIGHEST_OF_PAIRS);
+            int plain = ofX + ofY;
+            return ranks() == 0
+                    ? plain <= (ofY == 0 ? HIGHEST : HIGHEST_OF_PAIRS)
+                    : plain == 0 && ranks() <= HIGHEST_OF_PAIRS;
         }
 
         Powers times(Powers other) {
-            return new Powers(ofX + other.ofX, ofY + other.ofY);
+            return new Powers(
+                    ofX + other.ofX, ofY + other.ofY, ofRankOfX + other.ofRankOfX, ofRankOfY + other.ofRankOfY);
         }
 
-        @Override
-        public int compareTo(Powers other) {
-            return ofY == other.ofY ? Integer.compare(ofX, other.ofX) : Integer.compare(ofY, other.ofY);
+        /** Its total over the rows of a sample. @throws NoValue for letters of pairs where there are none */
+        Exact total(Sample sample) {
+            if (ofY == 0 && ranks() == 0) {
+                return sample.powerSum(ofX);
+            }
+            Paired pairs = sample.paired().orElseThrow(() -> NoValue.because("undefined.no-pairs"));
+            if (ranks() > 0) {
+                return pairs.sumOfRanks(ofRankOfX, ofRankOfY);
+            }
+            return ofX == 0 ? pairs.second().powerSum(ofY) : pairs.sumOfProducts();
         }
     }
 
@@ -46,7 +70,7 @@ final class Polynomial {
     }
 
     private static Polynomial term(Powers powers, Exact coefficient) {
-        Map<Powers, Exact> one = new TreeMap<>();
+        Map<Powers, Exact> one = new LinkedHashMap<>();
         one.put(powers, coefficient);
         return new Polynomial(one);
     }
@@ -56,11 +80,8 @@ final class Polynomial {
         if (!each.variesByRow()) {
             return constants.apply(each) instanceof Exact value ? Optional.of(constant(value)) : Optional.empty();
         }
-        if (Row.isValue(each)) {
-            return Optional.of(term(new Powers(1, 0), Exact.ONE));
-        }
-        if (each.equals(Row.Y)) {
-            return Optional.of(term(new Powers(0, 1), Exact.ONE));
+        if (each instanceof Formula.Variable) {
+            return Optional.ofNullable(Powers.LETTERS.get(each)).map(powers -> term(powers, Exact.ONE));
         }
         if (each instanceof Formula.Named named) {
             return of(named.body(), constants);
@@ -95,18 +116,10 @@ final class Polynomial {
         Exact sum = Exact.ZERO;
         for (Map.Entry<Powers, Exact> term : terms.entrySet()) {
             if (term.getValue().signum() != 0) {
-                sum = sum.plus(term.getValue().times(total(term.getKey(), sample)));
+                sum = sum.plus(term.getValue().times(term.getKey().total(sample)));
             }
         }
         return sum;
-    }
-
-    private static Exact total(Powers powers, Sample sample) {
-        if (powers.ofY() == 0) {
-            return sample.powerSum(powers.ofX());
-        }
-        Paired pairs = sample.paired().orElseThrow(() -> NoValue.because("undefined.no-letter", "y"));
-        return powers.ofX() == 0 ? pairs.second().powerSum(powers.ofY()) : pairs.sumOfProducts();
     }
 
     private boolean isConstant() {
@@ -118,13 +131,13 @@ final class Polynomial {
     }
 
     private Polynomial plus(Polynomial other, Exact factor) {
-        Map<Powers, Exact> sum = new TreeMap<>(terms);
+        Map<Powers, Exact> sum = new LinkedHashMap<>(terms);
         other.terms.forEach((powers, coefficient) -> sum.merge(powers, coefficient.times(factor), Exact::plus));
         return new Polynomial(sum);
     }
 
     private Optional<Polynomial> times(Polynomial other) {
-        Map<Powers, Exact> product = new TreeMap<>();
+        Map<Powers, Exact> product = new LinkedHashMap<>();
         terms.forEach((powers, coefficient) -> other.terms.forEach(
                 (more, factor) -> product.merge(powers.times(more), coefficient.times(factor), Exact::plus)));
         return product.keySet().stream().allMatch(Powers::isKept)

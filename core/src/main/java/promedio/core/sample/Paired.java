@@ -16,8 +16,8 @@ public final class Paired {
     private final Sample second;
     private Exact products;
     private Concordance concordance;
-    private Exact[] firstRanks;
-    private Exact[] secondRanks;
+    private long[] firstRanks;
+    private long[] secondRanks;
 
     Paired(Sample first, Sample second) {
         this.first = first;
@@ -62,29 +62,60 @@ public final class Paired {
     }
 
     /** The rank of a row’s x among all x, counted from 1; equal ones share the mean of their ranks. */
-    public synchronized Exact firstRank(int row) {
-        if (firstRanks == null) {
-            firstRanks = ranks(first);
-        }
-        return firstRanks[row];
+    public Exact firstRank(int row) {
+        return Exact.of(doubledFirst()[row]).half();
     }
 
     /** The rank of a row’s y among all y. */
-    public synchronized Exact secondRank(int row) {
-        if (secondRanks == null) {
-            secondRanks = ranks(second);
-        }
-        return secondRanks[row];
+    public Exact secondRank(int row) {
+        return Exact.of(doubledSecond()[row]).half();
     }
 
-    private static Exact[] ranks(Sample of) {
+    private synchronized long[] doubledFirst() {
+        if (firstRanks == null) {
+            firstRanks = doubled(first);
+        }
+        return firstRanks;
+    }
+
+    private synchronized long[] doubledSecond() {
+        if (secondRanks == null) {
+            secondRanks = doubled(second);
+        }
+        return secondRanks;
+    }
+
+    /** Twice the ranks: mean ranks of ties may end in a half. */
+    private static long[] doubled(Sample of) {
         Ranking ranking = of.ranking();
-        Exact[] byDistinct = IntStream.range(0, ranking.distinct().size())
-                .mapToObj(i ->
-                        ranking.before(i).plus(ranking.weight(i).plus(Exact.ONE).half()))
-                .toArray(Exact[]::new);
-        int[] places = places(of);
-        return Arrays.stream(places).mapToObj(place -> byDistinct[place]).toArray(Exact[]::new);
+        long[] byDistinct = new long[ranking.distinct().size()];
+        long before = 0;
+        for (int i = 0; i < byDistinct.length; i++) {
+            byDistinct[i] = 2 * before + ranking.weightUnits(i) + 1;
+            before += ranking.weightUnits(i);
+        }
+        return Arrays.stream(places(of)).mapToLong(place -> byDistinct[place]).toArray();
+    }
+
+    /**
+     * Σ of products of the ranks of all pairs: of x so often, of y so often, two together at most.
+     *
+     * @throws IllegalArgumentException for more
+     */
+    public Exact sumOfRanks(int ofFirst, int ofSecond) {
+        if (ofFirst < 0 || ofSecond < 0 || ofFirst + ofSecond > 2) {
+            throw new IllegalArgumentException("There is no sum of " + ofFirst + " and " + ofSecond + " ranks.");
+        }
+        long[] xs = doubledFirst();
+        long[] ys = doubledSecond();
+        BigInteger sum = BigInteger.ZERO;
+        for (int row = 0; row < xs.length; row++) {
+            long one = ofFirst > 0 ? xs[row] : ofSecond > 0 ? ys[row] : 1;
+            long other = ofFirst == 2 ? xs[row] : ofFirst + ofSecond == 2 ? ys[row] : 1;
+            BigInteger product = BigInteger.valueOf(one).multiply(BigInteger.valueOf(other));
+            sum = sum.add(first.weighted() ? product.multiply(weight(row)) : product);
+        }
+        return Exact.ratio(sum, BigInteger.ONE.shiftLeft(ofFirst + ofSecond));
     }
 
     /** For each row, which of the distinct values it has, ascending. */
