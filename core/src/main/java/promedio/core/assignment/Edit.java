@@ -25,6 +25,7 @@ public sealed interface Edit
                 Edit.RemoveSheet,
                 Edit.Rename,
                 Edit.NameVariables,
+                Edit.Gather,
                 Edit.SwapVariables,
                 Edit.SetEntry,
                 Edit.InsertRows,
@@ -161,6 +162,35 @@ public sealed interface Edit
         @Override
         public String undoKey() {
             return "rename-sample";
+        }
+    }
+
+    /**
+     * Samples kept together as groups, or taken apart again.
+     *
+     * @param name what they are called together; empty to take them apart
+     */
+    @Written("gather")
+    record Gather(List<String> sheetIds, String name) implements Edit {
+        /** Copies the ids. */
+        public Gather {
+            sheetIds = List.copyOf(sheetIds);
+        }
+
+        @Override
+        public Assignment apply(Assignment before) {
+            Assignment after = before;
+            for (String id : sheetIds) {
+                after = after.withSheets(after.sheets().stream()
+                        .map(sheet -> sheet.id().equals(id) ? sheet.among(name) : sheet)
+                        .toList());
+            }
+            return after;
+        }
+
+        @Override
+        public String undoKey() {
+            return name.isEmpty() ? "groups-apart" : "gather-groups";
         }
     }
 

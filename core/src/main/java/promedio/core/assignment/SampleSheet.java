@@ -29,6 +29,7 @@ import promedio.core.tabulate.Tabulation;
  * @param link where the entries come from, when that is a data table
  * @param pasted the text that it was read from, with what was left out of it; empty where there is none, or it is long
  * @param variables what the two of a pair are; of pairs only
+ * @param groups what the groups are called together that it is one of; empty where it is none
  */
 public record SampleSheet(
         String id,
@@ -41,7 +42,8 @@ public record SampleSheet(
         Optional<Tabulation> tabulation,
         Optional<Link> link,
         Optional<String> pasted,
-        Optional<Variables> variables) {
+        Optional<Variables> variables,
+        String groups) {
     /** A longer text is not kept with its sample: it would stand in every copy of it. */
     private static final int LONGEST_PASTED = 20_000;
 
@@ -101,6 +103,7 @@ public record SampleSheet(
     public SampleSheet {
         name = Visible.encodable(name);
         unit = Visible.encodable(unit);
+        groups = Visible.encodable(groups);
         columns = List.copyOf(columns);
         missingCodes = missingCodes.stream().map(Visible::encodable).collect(Collectors.toUnmodifiableSet());
         off = Collections.unmodifiableSortedSet(new TreeSet<>(off));
@@ -142,7 +145,8 @@ public record SampleSheet(
                 tabulation,
                 Optional.empty(),
                 Optional.empty(),
-                kind == Kind.PAIRS ? Optional.of(Variables.UNNAMED) : Optional.empty());
+                kind == Kind.PAIRS ? Optional.of(Variables.UNNAMED) : Optional.empty(),
+                "");
     }
 
     private SampleSheet(String id, String name, String unit, Kind kind, List<Entries> columns) {
@@ -175,6 +179,7 @@ public record SampleSheet(
         private Optional<Link> newLink = link;
         private Optional<String> newPasted = pasted;
         private Optional<Variables> newVariables = variables;
+        private String newGroups = groups;
 
         /** With other entries, which come from nowhere else. */
         Other typed(List<Entries> other) {
@@ -195,7 +200,8 @@ public record SampleSheet(
                     newTabulation,
                     newLink,
                     newPasted,
-                    newVariables);
+                    newVariables,
+                    newGroups);
         }
     }
 
@@ -238,6 +244,13 @@ public record SampleSheet(
         other.newUnit = pair.secondUnit();
         other.newVariables = Optional.of(new Variables(pair.second(), pair.first(), unit));
         other.newLink = link.map(Link::swapped);
+        return other.made();
+    }
+
+    /** As one of some groups; as none for an empty name. */
+    public SampleSheet among(String name) {
+        Other other = new Other();
+        other.newGroups = name;
         return other.made();
     }
 

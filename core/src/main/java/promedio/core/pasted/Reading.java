@@ -14,6 +14,8 @@ import promedio.core.sentence.Sentence;
  * @param relative whether its frequencies are shares of the whole
  */
 public record Reading(Sentence what, List<Found> samples, List<Sentence> told, boolean relative) {
+    private static final String GROUPS = "pasted.what.groups";
+
     /** Copies the lists. */
     public Reading {
         samples = List.copyOf(samples);
@@ -43,6 +45,11 @@ public record Reading(Sentence what, List<Found> samples, List<Sentence> told, b
         List<Sentence> more = new ArrayList<>(told);
         more.add(sentence);
         return new Reading(what, samples, more, relative);
+    }
+
+    /** Whether its samples are groups of one thing. */
+    public boolean areGroups() {
+        return samples.size() > 1 && what.key().equals(GROUPS);
     }
 
     /** Whether another reading makes the same samples. */

@@ -277,6 +277,13 @@ public final class ComparePage extends VBox {
                 .map(SampleSheet::id)
                 .filter(model.comparing().chosen()::contains)
                 .toList();
+        if (model.groups().fit(chosen)) {
+            Hyperlink groups = new Hyperlink(Words.of("compare.keep-groups"));
+            groups.setId("compare-keep-groups");
+            groups.setOnAction(press -> model.groups().gather(chosen));
+            Tip.on(groups, Words.of("compare.keep-groups.tip"));
+            scales.getChildren().add(groups);
+        }
         if (chosen.size() == 2 && model.pairs().fit(chosen.get(0), chosen.get(1))) {
             Hyperlink pairs = new Hyperlink(Words.of("compare.make-pairs"));
             pairs.setId("compare-make-pairs");

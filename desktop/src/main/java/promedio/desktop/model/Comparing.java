@@ -136,6 +136,13 @@ public final class Comparing {
         }
     }
 
+    /** Compares several samples, and opens the page. */
+    public void compare(List<String> ids) {
+        chosen.clear();
+        chosen.addAll(ids);
+        turnTo();
+    }
+
     /** Takes a sample in, or out; the page opens as soon as there are two. */
     public void toggle(String id) {
         if (isOfPairs(id)) {

@@ -78,6 +78,7 @@ public final class DeskModel {
     private final Drawings drawings = new Drawings(this);
     private final Comparing comparing = new Comparing(this);
     private final PairWork pairs = new PairWork(this);
+    private final GroupWork groups = new GroupWork(this);
     private final Trial trial;
     private final Past past;
     private final Showing showing;
@@ -172,6 +173,11 @@ public final class DeskModel {
     /** The pictures of what is chosen. */
     public Drawings drawings() {
         return drawings;
+    }
+
+    /** Groups on the shelf. */
+    public GroupWork groups() {
+        return groups;
     }
 
     /** Pairs on the shelf. */

@@ -153,16 +153,19 @@ public final class Followers {
                 return;
             }
             Assignment now = desk.assignment();
+            List<String> ids = new ArrayList<>();
             List<Edit> edits = new ArrayList<>();
             for (String value : values) {
                 Link.Among among = new Link.Among(by, value);
-                Edit edit = take(now, walk, new Link.Made(table.id(), column, List.of(among)));
+                TableEdit.TakeColumn edit = take(now, walk, new Link.Made(table.id(), column, List.of(among)));
                 now = edit.apply(now);
                 edits.add(edit);
+                ids.add(edit.sheetId());
             }
+            edits.add(GroupWork.gathering(now, ids, Words.of("together.by", column, by)));
             desk.make(new Edit.Together("add-samples", edits));
             settle(table, desk.assignment().card(), walk);
-            desk.say(Words.of("message.taken.each", edits.size()));
+            desk.say(Words.of("message.taken.each", ids.size()));
         });
     }
 
@@ -174,7 +177,7 @@ public final class Followers {
                 : List.of();
     }
 
-    private static Edit take(Assignment now, Walk walk, Link.Made link) {
+    private static TableEdit.TakeColumn take(Assignment now, Walk walk, Link.Made link) {
         Optional<Field> field = walk.find(link.column());
         String among = link.among().stream()
                 .map(one -> one.value().isEmpty() ? Words.of("link.missing") : one.value())

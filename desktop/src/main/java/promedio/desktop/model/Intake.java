@@ -314,6 +314,10 @@ final class Intake {
             edits.add(add);
             made.add(sheet);
         }
+        if (note.reading().areGroups()) {
+            List<String> ids = made.stream().map(SampleSheet::id).toList();
+            edits.add(GroupWork.gathering(with, ids, Words.of("together.pasted")));
+        }
         boolean relative = desk.assignment().card().get(CardKey.FREQUENCIES) == Frequencies.RELATIVE;
         boolean others =
                 with.sheets().stream().anyMatch(sheet -> sheet.frequencies().isPresent() && !made.contains(sheet));

@@ -279,7 +279,7 @@ public final class Tables {
         }
     }
 
-    private static TableEdit.TakeColumn take(Assignment now, DataTable table, Link.Cells link, String which) {
+    static TableEdit.TakeColumn take(Assignment now, DataTable table, Link.Cells link, String which) {
         Column column = table.all().columns().get(link.column());
         String named = column instanceof Column.OfNumbers numbers ? numbers.label() : column.name();
         String label = table.label(link.column()).isEmpty() ? named : table.label(link.column());
@@ -308,15 +308,19 @@ public final class Tables {
         withTable(table -> {
             if (table.table().columns().get(category) instanceof Column.OfCategories categories) {
                 Assignment now = desk.assignment();
+                List<String> ids = new ArrayList<>();
                 List<Edit> edits = new ArrayList<>();
                 for (String value : categories.counts().keySet()) {
                     Link.Part part = new Link.Where(category, value.strip());
-                    Edit take = take(now, table, new Link.Cells(table.id(), column, part), value);
+                    TableEdit.TakeColumn take = take(now, table, new Link.Cells(table.id(), column, part), value);
                     now = take.apply(now);
                     edits.add(take);
+                    ids.add(take.sheetId());
                 }
+                String of = table.table().columns().get(column).name();
+                edits.add(GroupWork.gathering(now, ids, Words.of("together.by", of, categories.name())));
                 desk.make(new Edit.Together("add-samples", edits));
-                desk.say(Words.of("message.taken.each", edits.size()));
+                desk.say(Words.of("message.taken.each", ids.size()));
             }
         });
     }

@@ -2,8 +2,10 @@ package promedio.desktop.shelf;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
@@ -36,6 +38,7 @@ public final class ShelfView extends ScrollPane {
     private final Button compare = new Button(Words.of("shelf.compare"));
     private final Map<String, ShelfCard> cards = new HashMap<>();
     private final Map<String, TableCard> tableCards = new HashMap<>();
+    private final Map<String, GroupsHead> heads = new HashMap<>();
     private final Map<String, Basis> summed = new HashMap<>();
 
     /** What a summary was made from. */
@@ -69,11 +72,19 @@ public final class ShelfView extends ScrollPane {
             TableCard card = tableCards.computeIfAbsent(table.id(), this::tableCard);
             card.show(table, table.id().equals(model.selectedProperty().get()));
             nodes.add(card);
-            assignment.sheets().stream().filter(sheet -> isOf(sheet, table)).forEach(sheet -> add(nodes, sheet));
+            add(
+                    nodes,
+                    table.id(),
+                    assignment.sheets().stream()
+                            .filter(sheet -> isOf(sheet, table))
+                            .toList());
         }
-        assignment.sheets().stream()
-                .filter(sheet -> assignment.tables().stream().noneMatch(table -> isOf(sheet, table)))
-                .forEach(sheet -> add(nodes, sheet));
+        add(
+                nodes,
+                "",
+                assignment.sheets().stream()
+                        .filter(sheet -> assignment.tables().stream().noneMatch(table -> isOf(sheet, table)))
+                        .toList());
         nodes.add(more);
         if (assignment.sheets().size() > 1) {
             nodes.add(compare);
@@ -82,12 +93,29 @@ public final class ShelfView extends ScrollPane {
             shelf.getChildren().setAll(nodes);
             cards.values().retainAll(nodes);
             tableCards.values().retainAll(nodes);
+            heads.values().retainAll(nodes);
             summed.keySet().retainAll(cards.keySet());
         }
     }
 
     private static boolean isOf(SampleSheet sheet, DataTable table) {
         return sheet.link().filter(link -> link.tableId().equals(table.id())).isPresent();
+    }
+
+    /** Samples in their order; those that are groups stand together below what they are called. */
+    private void add(List<Node> nodes, String of, List<SampleSheet> sheets) {
+        Set<String> named = new HashSet<>();
+        for (SampleSheet sheet : sheets) {
+            if (sheet.groups().isEmpty()) {
+                add(nodes, sheet);
+            } else if (named.add(sheet.groups())) {
+                nodes.add(
+                        heads.computeIfAbsent(of + "/" + sheet.groups(), key -> new GroupsHead(model, sheet.groups())));
+                sheets.stream()
+                        .filter(other -> other.groups().equals(sheet.groups()))
+                        .forEach(other -> add(nodes, other));
+            }
+        }
     }
 
     private void add(List<Node> nodes, SampleSheet sheet) {

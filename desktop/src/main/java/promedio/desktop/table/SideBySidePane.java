@@ -49,6 +49,13 @@ final class SideBySidePane extends VBox {
         Label rules = new Label(Words.of("table.side.rules"));
         rules.getStyleClass().add("soft");
         head.getChildren().setAll(title, more(figures), rules);
+        if (figures.columns().size() > 1) {
+            Hyperlink groups = new Hyperlink(Words.of("table.groups"));
+            groups.setId("side-groups");
+            groups.setOnAction(press -> model.groups().take(figures.columns()));
+            Tip.on(groups, Words.of("table.groups.tip"));
+            head.getChildren().add(2, groups);
+        }
         if (figures.columns().size() == 2) {
             Hyperlink pairs = new Hyperlink(Words.of("table.pairs"));
             pairs.setId("side-pairs");

@@ -75,6 +75,21 @@ class WordsTest {
         assertThat(unused).isEmpty();
     }
 
+    @Test
+    void no_key_stands_twice() throws Exception {
+        for (String bundle :
+                List.of("/promedio/desktop/text/words.properties", "/promedio/core/sentence/sentences.properties")) {
+            try (var in = WordsTest.class.getResourceAsStream(bundle)) {
+                assertThat(new String(in.readAllBytes(), java.nio.charset.StandardCharsets.UTF_8)
+                                .lines()
+                                .filter(line -> line.indexOf('=') > 0 && !line.startsWith("#"))
+                                .map(line -> line.substring(0, line.indexOf('='))))
+                        .as(bundle)
+                        .doesNotHaveDuplicates();
+            }
+        }
+    }
+
     /** Whether a key is a beginning that stands in the program, followed by words of the program: {@code edit.} and {@code switch-on}. */
     private static boolean canBePutTogether(String key) {
         return LITERALS.stream()

@@ -162,6 +162,36 @@ class PairsWindowTest extends LogWindow {
         assertThat(figure("correlation-spearman")).isEqualTo("1.00");
     }
 
+    @Test
+    void groups_stand_together_on_the_shelf_are_put_side_by_side_and_taken_apart(@TempDir Path folder)
+            throws Exception {
+        open(folder);
+        onWindow(() -> {
+            desk.tables().takeEach(1, 0);
+            return null;
+        });
+        eventually(() -> words().contains("Minutes by Item"));
+        click("#groups-compare");
+        eventually(() -> desk.comparing().comparedProperty().get() != null
+                && desk.comparing().comparedProperty().get().items().size() == 2);
+        press(KeyCode.ESCAPE);
+        click("#groups-apart");
+        eventually(() -> !words().contains("Minutes by Item"));
+        assertThat(desk.assignment().sheets()).as("the samples stay").hasSize(3);
+        click("#compare-samples");
+        eventually(() -> window.scene().lookup("#compare-keep-groups") != null);
+        click("#compare-keep-groups");
+        eventually(() -> window.scene().lookup("#groups-apart") != null);
+        press(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> window.scene().lookup("#groups-apart") == null);
+        onWindow(() -> {
+            desk.startSample();
+            desk.type("Group A: 3 4 5 6\nGroup B: 7 8 9");
+            return null;
+        });
+        eventually(() -> words().contains("Groups"));
+    }
+
     private static final String LOG_OF_PAIRS = "Item,Minutes,Kilograms\nlamp,12,1.5\nradio,45,2\nlamp,,3\nlamp,20,1\n";
 
     @Test

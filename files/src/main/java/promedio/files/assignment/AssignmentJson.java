@@ -146,6 +146,9 @@ final class AssignmentJson {
             sheet.off().forEach(off::add);
             sheet.tabulation().ifPresent(classes -> sample.set("classes", AnswersJson.write(classes)));
             sheet.pasted().ifPresent(text -> sample.put("pasted", text));
+            if (!sheet.groups().isEmpty()) {
+                sample.put("groups", sheet.groups());
+            }
         }
         List<Foreign.Unread> unread = assignment.foreign().samples();
         for (int i = 0; i < unread.size(); i++) {
@@ -301,7 +304,7 @@ final class AssignmentJson {
                             new TreeSet<>(off(sample, columns.get(0).size())),
                             AnswersJson.readTabulation(sample.path("classes")))
                     .readFrom(sample.path("pasted").asText(""));
-            sheets.add(WholeJson.withVariables(sheet, sample));
+            sheets.add(WholeJson.withMore(sheet, sample));
         }
 
         /** Keeps a sample of a kind that is not known. */

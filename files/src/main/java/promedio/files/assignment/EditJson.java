@@ -68,6 +68,10 @@ final class EditJson {
                 "java.util.List<java.util.List<java.lang.String>>",
                 Part.of(EditJson::columns, (edit, name, originals) -> readColumns(edit.path(name))));
         parts.put(
+                "java.util.List<java.lang.String>",
+                Part.<List<String>>of(
+                        WholeJson::texts, (edit, name, originals) -> WholeJson.readTexts(edit.path(name))));
+        parts.put(
                 "java.util.Set<java.lang.String>",
                 Part.<Set<String>>of(
                         codes -> WholeJson.texts(new TreeSet<>(codes)),

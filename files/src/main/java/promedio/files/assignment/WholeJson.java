@@ -139,12 +139,13 @@ final class WholeJson {
                 new HashSet<>(readTexts(node.path("missing"))),
                 new TreeSet<>(),
                 AnswersJson.readTabulation(node.path("classes")));
-        return withVariables(sheet, node);
+        return withMore(sheet, node);
     }
 
-    /** A sample with what is said of the two of its pairs, where it is one of pairs. */
-    static SampleSheet withVariables(SampleSheet sheet, JsonNode node) {
-        return sheet.isOfPairs() ? sheet.of(readVariables(node.path("variables"))) : sheet;
+    /** A sample with what is said of the two of its pairs, where it is one of pairs, and of its groups. */
+    static SampleSheet withMore(SampleSheet sheet, JsonNode node) {
+        SampleSheet one = sheet.among(node.path("groups").asText(""));
+        return one.isOfPairs() ? one.of(readVariables(node.path("variables"))) : one;
     }
 
     static ObjectNode write(SampleSheet.Variables variables) {
@@ -200,6 +201,9 @@ final class WholeJson {
         sheet.variables().ifPresent(variables -> node.set("variables", write(variables)));
         sheet.tabulation().ifPresent(classes -> node.set("classes", AnswersJson.write(classes)));
         sheet.pasted().ifPresent(text -> node.put("pasted", text));
+        if (!sheet.groups().isEmpty()) {
+            node.put("groups", sheet.groups());
+        }
         return node;
     }
 
@@ -219,7 +223,7 @@ final class WholeJson {
                         new TreeSet<>(readOff(node)),
                         AnswersJson.readTabulation(node.path("classes")))
                 .readFrom(node.path("pasted").asText(""));
-        return withVariables(sheet, node);
+        return withMore(sheet, node);
     }
 
     static ArrayNode texts(Iterable<String> texts) {

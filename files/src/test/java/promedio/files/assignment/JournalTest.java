@@ -60,6 +60,7 @@ class JournalTest {
                                 .of(new SampleSheet.Variables("Hours", "", "points"))),
                 new Edit.NameVariables("s9", new SampleSheet.Variables("Hours", "Score", "points"), "hours"),
                 new Edit.SwapVariables("s9"),
+                new Edit.Gather(List.of("s1", "s2"), "Both “benches”"),
                 new Edit.SetEntry("s2", 1, 1, "4"),
                 new Edit.InsertRows("s1", 2, List.of(List.of("7", "\t8"))),
                 new Edit.SwitchEntries("s1", 0, false),

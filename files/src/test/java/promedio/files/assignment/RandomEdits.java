@@ -87,7 +87,7 @@ final class RandomEdits {
             return addSheet(present);
         }
         SampleSheet sheet = present.sheets().get(random.nextInt(present.sheets().size()));
-        return switch (random.nextInt(16)) {
+        return switch (random.nextInt(17)) {
             case 0 -> new Edit.Retitle("Title " + made + typed());
             case 1 -> new Edit.ChangeCard(card(present.card()));
             case 2 -> new Edit.Rename(sheet.id(), "Name " + made, typed());
@@ -107,6 +107,7 @@ final class RandomEdits {
             case 9 -> new Edit.Together("remove-entries", List.of(insert(sheet), ofRow(sheet)));
             case 10 -> insert(sheet);
             case 11 -> random.nextBoolean() ? hints(sheet) : new AnswerEdit.SetCard(random.nextBoolean());
+            case 15 -> new Edit.Gather(List.of(sheet.id()), random.nextBoolean() ? "" : made + typed());
             case 14 ->
                 random.nextBoolean()
                         ? new Edit.SwapVariables(sheet.id())
