@@ -42,7 +42,7 @@ public final class Links {
     /** What the two of a pair are that come from two columns. */
     static SampleSheet.Variables variables(List<Column> columns) {
         return new SampleSheet.Variables(
-                columns.get(0).name(), columns.get(1).name(), columns.get(1).unit());
+                columns.get(0).label(), columns.get(1).label(), columns.get(1).unit());
     }
 
     /** The codes for missing values of some columns together. */

@@ -20,6 +20,11 @@ public sealed interface Column {
     /** The name, as written over the column or made up for it. */
     String name();
 
+    /** Its name without the unit that may stand in it. */
+    default String label() {
+        return name();
+    }
+
     /** The unit of its numbers; empty where there is none. */
     default String unit() {
         return "";
@@ -172,7 +177,7 @@ public sealed interface Column {
             return reader.isMissing(entries, row);
         }
 
-        /** Its name without the unit that stands in it. */
+        @Override
         public String label() {
             return Names.label(name, unit);
         }

@@ -18,6 +18,7 @@ import promedio.desktop.window.MainWindow;
 final class PairScenes {
     private static final int AGE = 3;
     private static final int MINUTES = 4;
+    private static final int OUTCOME = 7;
     private static final int IN_HAND = 4;
 
     private final MainWindow window;
@@ -51,6 +52,13 @@ final class PairScenes {
         });
         shot("pairs-taken", () -> model.pairs().take(AGE, MINUTES));
         shot("pairs-of-table", () -> model.looking().pageProperty().set(Page.ENTRIES));
+        shot("together-table", () -> model.select("t1"));
+        shot("together-shelf", () -> model.tables().takeEach(MINUTES, OUTCOME));
+        shot("together-compared", () -> model.groups()
+                .compare(model.assignment()
+                        .sheets()
+                        .get(model.assignment().sheets().size() - 1)
+                        .groups()));
     }
 
     private void fewPoints() {

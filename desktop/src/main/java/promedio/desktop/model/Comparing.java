@@ -139,7 +139,12 @@ public final class Comparing {
     /** Compares several samples, and opens the page. */
     public void compare(List<String> ids) {
         chosen.clear();
-        chosen.addAll(ids);
+        ids.stream()
+                .filter(id -> desk.assignment()
+                        .sheet(id)
+                        .filter(sheet -> !sheet.isOfPairs())
+                        .isPresent())
+                .forEach(chosen::add);
         turnTo();
     }
 

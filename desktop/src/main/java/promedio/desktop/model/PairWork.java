@@ -24,7 +24,7 @@ public final class PairWork {
     public void take(int first, int second) {
         desk.tables().chosen().ifPresent(table -> {
             List<Column> columns = table.all().columns();
-            String name = name(columns.get(first).name(), columns.get(second).name());
+            String name = name(columns.get(first).label(), columns.get(second).label());
             take(name, columns.get(first).unit(), Link.pairs(table.id(), first, second));
         });
     }

@@ -281,8 +281,7 @@ public final class Tables {
 
     static TableEdit.TakeColumn take(Assignment now, DataTable table, Link.Cells link, String which) {
         Column column = table.all().columns().get(link.column());
-        String named = column instanceof Column.OfNumbers numbers ? numbers.label() : column.name();
-        String label = table.label(link.column()).isEmpty() ? named : table.label(link.column());
+        String label = table.label(link.column()).isEmpty() ? column.label() : table.label(link.column());
         return new TableEdit.TakeColumn(
                 now.sheets().size(),
                 now.freshId(),

@@ -4,26 +4,22 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
-import java.util.function.IntUnaryOperator;
 import java.util.function.Supplier;
+import java.util.stream.IntStream;
 import javafx.geometry.Orientation;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollBar;
-import javafx.scene.input.ContextMenuEvent;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.input.MouseButton;
-import javafx.scene.input.MouseEvent;
-import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Rectangle;
 
 /**
- * Cells on ruled paper below heads, each row with a number. Only what is seen has cells, however many rows and columns there are. Arrows
- * go from cell to cell, Shift stretches the choice.
+ * Cells on ruled paper below heads, each row with a number. Only what is seen has cells, however many rows and columns there are. What keys
+ * and mouse do is {@link CellsHand}.
  *
  * @param <H> the head of a column
  */
@@ -64,11 +60,7 @@ abstract class CellsGrid<H extends Region> extends Region {
             bar.valueProperty().addListener((property, before, now) -> scrolled());
         }
         getChildren().addAll(down, across);
-        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
-        addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
-        addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
-        addEventHandler(ScrollEvent.SCROLL, this::scroll);
-        addEventHandler(ContextMenuEvent.CONTEXT_MENU_REQUESTED, this::ask);
+        new CellsHand(this);
         focusedProperty().addListener((property, before, focused) -> {
             if (focused && choice.isEmpty() && size() > 0) {
                 choose(0, 0, false);
@@ -405,106 +397,44 @@ abstract class CellsGrid<H extends Region> extends Region {
                 .findFirst();
     }
 
-    private Optional<TableCell> at(double x, double y) {
+    /** The cell at a place; empty where there is none. */
+    final Optional<TableCell> at(double x, double y) {
         return cells.stream()
                 .filter(cell -> cell.isVisible() && cell.getBoundsInParent().contains(x, y))
                 .findFirst();
     }
 
-    private void press(MouseEvent press) {
-        if (press.getButton() != MouseButton.PRIMARY || size() == 0) {
-            return;
-        }
-        requestFocus();
-        Optional<TableCell> cell = at(press.getX(), press.getY());
-        if (cell.isPresent()) {
-            choose(cell.get().row(), cell.get().column(), press.isShiftDown());
-            if (press.getClickCount() == 2) {
-                open();
-            }
-        } else if (press.getX() < numbersWidth()) {
-            numbers.stream()
-                    .filter(number ->
-                            number.isVisible() && number.getBoundsInParent().contains(press.getX(), press.getY()))
-                    .findFirst()
-                    .ifPresent(number -> chooseRow(firstRow + numbers.indexOf(number), press.isShiftDown()));
-        }
+    /** The place of the row whose number stands at a place; empty where there is none. */
+    final OptionalInt rowNumberAt(double x, double y) {
+        return x >= numbersWidth()
+                ? OptionalInt.empty()
+                : IntStream.range(0, numbers.size())
+                        .filter(i -> numbers.get(i).isVisible()
+                                && numbers.get(i).getBoundsInParent().contains(x, y))
+                        .map(i -> firstRow + i)
+                        .findFirst();
     }
 
-    /** Asks for a menu of the chosen cells; of another one that was pointed at, of that. */
-    private void ask(ContextMenuEvent ask) {
-        Optional<TableCell> cell = ask.isKeyboardTrigger() ? cell() : at(ask.getX(), ask.getY());
-        cell.filter(one -> !isBusy()).ifPresent(one -> {
-            if (!choice.has(one.row(), one.column())) {
-                requestFocus();
-                choose(one.row(), one.column(), false);
-            }
-            menuListener.run();
-            ask.consume();
-        });
+    /** How many rows are seen at once. */
+    final int seenRows() {
+        return rows;
     }
 
-    private void chooseRow(int place, boolean stretched) {
-        int from = stretched && !choice.isEmpty() ? choice.top() : place;
-        choice.all(Math.min(from, place), 0, Math.max(from, place), columns() - 1);
+    /** Chooses all cells of a stretch. */
+    final void chooseAll(int top, int left, int bottom, int right) {
+        choice.all(top, left, bottom, right);
         refresh();
         chosenListener.run();
     }
 
-    private void drag(MouseEvent drag) {
-        if (drag.isPrimaryButtonDown() && !choice.isEmpty() && !isBusy()) {
-            at(drag.getX(), drag.getY()).ifPresent(cell -> choose(cell.row(), cell.column(), true));
-        }
+    /** Asks whoever is told of it for a menu of the chosen cells. */
+    final void askForMenu() {
+        menuListener.run();
     }
 
-    private void scroll(ScrollEvent scroll) {
-        boolean sideways = scroll.isShiftDown() || Math.abs(scroll.getDeltaX()) > Math.abs(scroll.getDeltaY());
-        double by = scroll.getDeltaY() != 0 ? scroll.getDeltaY() : scroll.getDeltaX();
+    /** Scrolls by so many steps, along the rows or across them. */
+    final void scrollBy(double steps, boolean sideways) {
         ScrollBar bar = sideways ? across : down;
-        double step = sideways ? 1 : 3;
-        bar.setValue(Math.max(0, Math.min(bar.getMax(), bar.getValue() - Math.signum(by) * step)));
-        scroll.consume();
-    }
-
-    private void key(KeyEvent key) {
-        if (isBusy() || size() == 0) {
-            return;
-        }
-        KeyCode code = key.getCode();
-        boolean jump = key.isShortcutDown();
-        if (does(key)) {
-            key.consume();
-            return;
-        } else if (code == KeyCode.A && jump) {
-            choice.all(0, Math.max(0, choice.left()), size() - 1, Math.max(0, choice.right()));
-            refresh();
-            chosenListener.run();
-        } else if (code == KeyCode.UP) {
-            go(key, row -> row - 1, column -> column);
-        } else if (code == KeyCode.DOWN) {
-            go(key, row -> row + 1, column -> column);
-        } else if (code == KeyCode.LEFT) {
-            go(key, row -> row, column -> column - 1);
-        } else if (code == KeyCode.RIGHT) {
-            go(key, row -> row, column -> column + 1);
-        } else if (code == KeyCode.PAGE_UP) {
-            go(key, row -> row - rows, column -> column);
-        } else if (code == KeyCode.PAGE_DOWN) {
-            go(key, row -> row + rows, column -> column);
-        } else if (code == KeyCode.HOME) {
-            go(key, row -> jump ? 0 : row, column -> 0);
-        } else if (code == KeyCode.END) {
-            go(key, row -> jump ? size() - 1 : row, column -> columns() - 1);
-        } else {
-            return;
-        }
-        key.consume();
-    }
-
-    private void go(KeyEvent key, IntUnaryOperator row, IntUnaryOperator column) {
-        choose(
-                row.applyAsInt(Math.max(0, choice.row())),
-                column.applyAsInt(Math.max(0, choice.column())),
-                key.isShiftDown());
+        bar.setValue(Math.max(0, Math.min(bar.getMax(), bar.getValue() + steps)));
     }
 }
