@@ -121,24 +121,32 @@ public final class Paired {
     /** For each row, which of the distinct values it has, ascending. */
     private static int[] places(Sample of) {
         Decimals values = of.values();
-        int[] order = order(values);
-        int[] places = new int[order.length];
-        int place = -1;
-        for (int i = 0; i < order.length; i++) {
-            if (i == 0 || values.compare(order[i - 1], order[i]) != 0) {
-                place++;
-            }
-            places[order[i]] = place;
-        }
-        return places;
+        Decimals distinct = of.ranking().distinct();
+        boolean compact = values.isCompact() && distinct.isCompact() && values.places() == distinct.places();
+        long[] units = compact
+                ? IntStream.range(0, distinct.size()).mapToLong(distinct::unit).toArray()
+                : new long[0];
+        return IntStream.range(0, values.size())
+                .map(row -> compact
+                        ? Arrays.binarySearch(units, values.unit(row))
+                        : of.ranking().distinctBelow(values.at(row)))
+                .toArray();
     }
 
-    private static int[] order(Decimals values) {
-        return IntStream.range(0, values.size())
-                .boxed()
-                .sorted(values::compare)
-                .mapToInt(Integer::intValue)
-                .toArray();
+    /** The rows by their place among the distinct values, those of one place in their order. */
+    private static int[] order(int[] places, int distinct) {
+        int[] next = new int[distinct + 1];
+        for (int place : places) {
+            next[place + 1]++;
+        }
+        for (int place = 0; place < distinct; place++) {
+            next[place + 1] += next[place];
+        }
+        int[] order = new int[places.length];
+        for (int row = 0; row < places.length; row++) {
+            order[next[places[row]]++] = row;
+        }
+        return order;
     }
 
     /** Σm(m − 1)/2 over the sizes m of ties in x: how many pairs of rows are equal there. */
@@ -188,7 +196,8 @@ public final class Paired {
 
     /** Rows are taken by ascending x; how many y of smaller x lie below and above is read from partial sums. */
     private Concordance counted() {
-        int[] order = order(first.values());
+        int[] across = places(first);
+        int[] order = order(across, first.ranking().distinct().size());
         int[] places = places(second);
         Sums below = new Sums(second.ranking().distinct().size());
         BigInteger concordant = BigInteger.ZERO;
@@ -196,7 +205,7 @@ public final class Paired {
         int from = 0;
         while (from < order.length) {
             int to = from;
-            while (to < order.length && first.values().compare(order[from], order[to]) == 0) {
+            while (to < order.length && across[order[from]] == across[order[to]]) {
                 int row = order[to++];
                 BigInteger weight = weight(row);
                 concordant = concordant.add(weight.multiply(BigInteger.valueOf(below.before(places[row]))));

@@ -143,7 +143,7 @@ final class CrossHand {
     /** Goes to the next point by x. */
     private void goTo(int step) {
         Sample sample = cross.figures().sample();
-        List<Integer> rows = IntStream.range(0, sample.rows())
+        List<Integer> rows = IntStream.iterate(0, row -> row < sample.rows(), row -> row + cross.step())
                 .boxed()
                 .sorted(Comparator.comparing(sample::value))
                 .toList();

@@ -103,7 +103,7 @@ public final class CrossView extends Ink {
         Sample sample = figures.sample();
         int nearest = -1;
         double reach = Math.pow(0.9 * em(), 2);
-        for (int row = 0; row < sample.rows(); row++) {
+        for (int row = 0; row < sample.rows(); row += step()) {
             double far = Math.pow(x(row) - x, 2) + Math.pow(y(row) - y, 2);
             if (far <= reach) {
                 reach = far;
@@ -111,6 +111,11 @@ public final class CrossView extends Ink {
             }
         }
         return nearest;
+    }
+
+    /** Of very many points every so-many-th is seen, and can be pointed at. */
+    int step() {
+        return 1 + (figures.sample().rows() - 1) / MOST_POINTS;
     }
 
     private double x(int row) {
@@ -334,11 +339,10 @@ public final class CrossView extends Ink {
 
     private void points(GraphicsContext g) {
         Sample sample = figures.sample();
-        int step = 1 + (sample.rows() - 1) / MOST_POINTS;
         boolean many = sample.rows() > MOST_POINTS / 8;
         double radius = (many ? 0.6 : 1) * RADIUS * em();
         g.setFill(many ? ink().deriveColor(0, 1, 1, 0.45) : ink());
-        for (int row = 0; row < sample.rows(); row += step) {
+        for (int row = 0; row < sample.rows(); row += step()) {
             g.fillOval(x(row) - radius, y(row) - radius, 2 * radius, 2 * radius);
         }
         model.trial().addedProperty().get().forEach(edit -> WhatIfBar.pair(edit, figures)

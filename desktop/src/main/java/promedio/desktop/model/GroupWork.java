@@ -100,7 +100,7 @@ public final class GroupWork {
 
     private static String name(DataTable table, List<Integer> columns) {
         String names = columns.stream()
-                .map(column -> table.all().columns().get(column).name())
+                .map(column -> table.all().columns().get(column).label())
                 .limit(2)
                 .reduce((one, other) -> Words.of("pairs.name", one, other))
                 .orElse("");
