@@ -40,7 +40,7 @@ public final class Pasted {
         if (column.isPresent()) {
             return List.of(column.get());
         }
-        List<String> lines = Plain.lines(text);
+        List<String> lines = Plain.lines(Quoted.flat(text));
         List<Reading> readings = new ArrayList<>();
         if (lines.isEmpty()) {
             return readings;

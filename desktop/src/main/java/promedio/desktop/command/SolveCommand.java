@@ -215,8 +215,9 @@ public final class SolveCommand implements Callable<Integer> {
 
         String text(String source, SampleReader.Reading reading) {
             Sample sample = reading.sample();
-            StringBuilder text = new StringBuilder(Visible.line(source) + ": " + written(sample.count())
-                    + (holds == SampleSheet.Kind.PAIRS ? " pairs" : " values"));
+            String counted = holds == SampleSheet.Kind.PAIRS ? " pair" : " value";
+            StringBuilder text = new StringBuilder(Visible.line(source) + ": " + written(sample.count()) + counted
+                    + (sample.count().equals(Exact.ONE) ? "" : "s"));
             if (sample.missing().signum() > 0) {
                 text.append(", ").append(written(sample.missing())).append(" missing");
             }

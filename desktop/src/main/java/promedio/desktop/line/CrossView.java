@@ -207,9 +207,22 @@ public final class CrossView extends Ink {
         if (fits && (isInHand() || scaled == figures)) {
             return;
         }
-        across = scale(figures.sample(), LEFT_EMS * em(), right);
         up = scale(figures.sample().paired().orElseThrow().second(), BELOW_EMS * em(), top);
+        across = scale(figures.sample(), Math.min(right / 2, left()), right);
         scaled = figures;
+    }
+
+    /** Where the axis of y stands: long numbers have room before it. */
+    private double left() {
+        double widest = ticksUp().stream()
+                .mapToDouble(tick -> width(written(tick), font(0.86, false)))
+                .max()
+                .orElse(0);
+        return Math.max(LEFT_EMS * em(), widest + em());
+    }
+
+    private List<BigDecimal> ticksUp() {
+        return up.ticks(2 * em(), Math.pow(10, -ys().places()));
     }
 
     private static NumberScale scale(Sample of, double from, double to) {
@@ -235,7 +248,7 @@ public final class CrossView extends Ink {
         }
         g.setTextAlign(TextAlignment.RIGHT);
         g.setTextBaseline(VPos.CENTER);
-        for (BigDecimal tick : up.ticks(2 * em(), Math.pow(10, -ys().places()))) {
+        for (BigDecimal tick : ticksUp()) {
             double y = y(tick.doubleValue());
             g.strokeLine(across.left() - 0.3 * em(), y, across.left(), y);
             g.fillText(written(tick), across.left() - 0.5 * em(), y);

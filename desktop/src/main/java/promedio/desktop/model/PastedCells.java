@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.TableEdit;
+import promedio.core.pasted.Quoted;
 
 /**
  * Cells of a clipboard, a line a row and tabs between, to be written over cells of a table.
@@ -25,7 +26,8 @@ record PastedCells(List<List<String>> lines) {
 
     /** Takes a text apart; shorter lines end in empty cells, and the last line end is none of its own. */
     static PastedCells of(String text) {
-        List<List<String>> lines = Arrays.stream(text.replaceFirst("\\R\\z", "").split("\\R", -1))
+        List<List<String>> lines = Arrays.stream(
+                        Quoted.flat(text).replaceFirst("\\R\\z", "").split("\\R", -1))
                 .map(line -> List.of(line.split("\t", -1)))
                 .toList();
         int width = lines.stream().mapToInt(List::size).max().orElse(0);

@@ -140,10 +140,8 @@ public final class ReadingPage extends VBox {
     }
 
     private void show(FileReading.State state, TableFile file) {
-        facts.setText(Words.of(
-                state.whole() ? "reading.size" : "reading.size.first",
-                file.table().rows(),
-                file.table().columns().size()));
+        String size = Words.size(file.table().rows(), file.table().columns().size());
+        facts.setText(state.whole() ? size : Words.of("reading.size.first", size));
         preamble.setText(
                 Words.of("reading.preamble", Visible.line(String.join(" / ", file.preamble()), MOST_PREAMBLE)));
         rows.show(state, file);

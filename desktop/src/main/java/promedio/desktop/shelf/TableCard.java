@@ -40,8 +40,7 @@ final class TableCard extends Button {
         String shown = Visible.line(table.name(), LONGEST_NAME);
         name.setText(shown);
         setAccessibleText(Words.of("shelf.data-table") + " " + shown);
-        facts.setText(Words.of(
-                "reading.size",
+        facts.setText(Words.size(
                 table.size() - table.off().size(),
                 table.original().read().table().columns().size()));
         pseudoClassStateChanged(CHOSEN, chosen);

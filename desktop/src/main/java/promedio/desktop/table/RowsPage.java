@@ -180,8 +180,7 @@ public final class RowsPage extends VBox {
         lost.setText(grids.showsLost() ? Words.of("prepared.lost.hide") : Words.of("prepared.lost", gone));
         Optional<Prepared> other = grids.made();
         int off = figures.table().off().size();
-        String size = Words.of(
-                "reading.size",
+        String size = Words.size(
                 other.map(Prepared::rows).orElse(figures.all().rows()),
                 other.map(one -> one.fields().size())
                         .orElse(figures.all().columns().size()));

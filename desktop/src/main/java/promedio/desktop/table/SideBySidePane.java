@@ -1,11 +1,12 @@
 package promedio.desktop.table;
 
 import javafx.geometry.Pos;
+import javafx.geometry.VPos;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import promedio.core.measure.Catalogue;
@@ -23,14 +24,14 @@ final class SideBySidePane extends VBox {
 
     private final DeskModel model;
     private final ScrollPane scroll = new ScrollPane();
-    private final HBox head = new HBox();
+    private final FlowPane head = new FlowPane();
 
     SideBySidePane(DeskModel model) {
         this.model = model;
         getStyleClass().add("side-by-side");
         setId("side-by-side");
         head.getStyleClass().add("side-head");
-        head.setAlignment(Pos.BASELINE_LEFT);
+        head.setRowValignment(VPos.BASELINE);
         scroll.getStyleClass().add("reading-scroll");
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().addAll(head, scroll);

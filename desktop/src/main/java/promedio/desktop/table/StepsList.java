@@ -141,7 +141,7 @@ final class StepsList extends VBox {
         int gone = before.map(Prepared::rows).orElse(after.rows()) - after.rows();
         int more = after.fields().size()
                 - before.map(one -> one.fields().size()).orElse(after.fields().size());
-        String size = Words.of("reading.size", after.rows(), after.fields().size());
+        String size = Words.size(after.rows(), after.fields().size());
         String rows = gone == 0 ? "" : "  " + told(gone > 0 ? "trail.fewer." : "trail.more-rows.", gone);
         String columns = more == 0 ? "" : "  " + told(more > 0 ? "trail.new." : "trail.columns-gone.", more);
         return size + rows + columns;

@@ -27,6 +27,14 @@ public final class Words {
                         .format(Arrays.stream(facts).map(Words::shown).toArray());
     }
 
+    /** How large a table is: “12 rows × 1 column”. */
+    public static String size(int rows, int columns) {
+        return of(
+                "reading.size",
+                of(rows == 1 ? "reading.rows.one" : "reading.rows.many", rows),
+                of(columns == 1 ? "reading.columns.one" : "reading.columns.many", columns));
+    }
+
     /** Facts may come from outside: no hidden character of theirs reaches the screen. */
     private static String shown(Object fact) {
         return Visible.line(Sentence.written(fact));

@@ -87,6 +87,7 @@ class LegibleWindowTest extends OpenWindow {
                 look.run();
             }
         }
+        pairs(look);
         table();
         for (DeskModel.TablePage page : DeskModel.TablePage.values()) {
             onWindow(() -> {
@@ -98,6 +99,29 @@ class LegibleWindowTest extends OpenWindow {
         }
         tutor(look);
         compare(look);
+    }
+
+    private static void pairs(Runnable look) {
+        onWindow(() -> {
+            desk.startSample();
+            desk.type("Hours (h)\tScore (points)\n1.5\t52\n2\t55\n3\t60\n3\t68\nmany\t70\n6.5\t83");
+            return null;
+        });
+        settle();
+        onWindow(() -> {
+            desk.readAs(desk.howRead(desk.sheet().orElseThrow()).orElseThrow(), 1);
+            desk.looking().unfolded().addAll(List.of("EACH", "TOGETHER", "LINE", "TEST"));
+            desk.looking().opened().add("correlation-pearson");
+            return null;
+        });
+        for (DeskModel.Page page : List.of(DeskModel.Page.ENTRIES, DeskModel.Page.MEASURES, DeskModel.Page.PICTURE)) {
+            onWindow(() -> {
+                desk.looking().pageProperty().set(page);
+                return null;
+            });
+            settle();
+            look.run();
+        }
     }
 
     private void compare(Runnable look) {

@@ -199,8 +199,9 @@ public final class SampleReader {
         private void checkColumn(Optional<RowFile.Row> head) throws InputProblem {
             if (asked.isEmpty()) {
                 if (width > 1) {
-                    throw new InputProblem(Sentence.of(
-                            "input.columns", source, Integer.toString(width), StrictRows.names(head, width)));
+                    String key = width == 2 ? "input.columns.two" : "input.columns";
+                    throw new InputProblem(
+                            Sentence.of(key, source, Integer.toString(width), StrictRows.names(head, width)));
                 }
                 return;
             }

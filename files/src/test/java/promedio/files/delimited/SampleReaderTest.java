@@ -92,7 +92,7 @@ class SampleReaderTest {
                     red\\ngreen           | log.csv, row 1: "red" is not a number.
                     n/a\\nn/a             | log.csv: there is not a single number in it.
                     ''                   | log.csv: it is empty; numbers are expected.
-                    a;b\\n1;2             | log.csv: there are 2 columns; choose one with --column: 1 (a), 2 (b).
+                    a;b\\n1;2             | log.csv: there are 2 columns; choose one with --column: 1 (a), 2 (b). Or read both as pairs, with --kind pairs.
                     """)
     void what_cannot_be_read_is_told_in_one_sentence(String text, String sentence) {
         assertThatThrownBy(
