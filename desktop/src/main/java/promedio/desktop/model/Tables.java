@@ -316,7 +316,7 @@ public final class Tables {
                     edits.add(take);
                     ids.add(take.sheetId());
                 }
-                String of = table.table().columns().get(column).name();
+                String of = table.table().columns().get(column).label();
                 edits.add(GroupWork.gathering(now, ids, Words.of("together.by", of, categories.name())));
                 desk.make(new Edit.Together("add-samples", edits));
                 desk.say(Words.of("message.taken.each", ids.size()));
