@@ -131,6 +131,9 @@ final class SampleArguments {
 
     /** An input as a table of all its columns. */
     TableFile table(CommandLine command, String input, InputStream standardInput) throws InputProblem {
+        if (frequency != null) {
+            throw usage(command, "--frequency is for solve and mark; a picture shows every pair once.");
+        }
         ReadingOptions options =
                 arguments.options(command, rules.decimalMark(command)).withAllColumns();
         return TableFiles.read(input, standardInput, options, Watch.NOBODY);

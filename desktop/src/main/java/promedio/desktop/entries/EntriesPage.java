@@ -280,7 +280,7 @@ public final class EntriesPage extends VBox {
         }
         entries.show(
                 sheet.size(),
-                sheet.beside().isPresent(),
+                sheet.kind(),
                 !figures.interpretation().leftOut().isEmpty()
                         || figures.interpretation().waiting().isPresent());
         sizeRows.resize(

@@ -12,6 +12,7 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Rectangle;
+import promedio.core.assignment.SampleSheet;
 import promedio.desktop.model.DeskModel;
 
 /**
@@ -22,6 +23,7 @@ final class EntryGrid extends Region {
     private static final double ROW_EMS = 1.75;
     private static final double LIST_EMS = 14;
     private static final double TABLE_EMS = 19;
+    private static final double PAIR_EMS = 22;
     private static final double REMARK_EMS = 9.5;
 
     /** In fewer rows than these a column more says more than whole remarks, which are in the tips too. */
@@ -34,7 +36,7 @@ final class EntryGrid extends Region {
     private final Rectangle clip = new Rectangle();
     private Runnable chosenListener = () -> {};
     private int size;
-    private boolean table;
+    private double wish = LIST_EMS;
     private boolean remarks;
     private int rows = 1;
     private int columns = 1;
@@ -79,11 +81,17 @@ final class EntryGrid extends Region {
         chosenListener = listener;
     }
 
-    /** Shows so many entries; columns are wider where there is a frequency, or something to be said of some. */
-    void show(int entries, boolean withFrequencies, boolean withRemarks) {
-        boolean other = entries != size || withFrequencies != table || withRemarks != remarks;
+    /** Shows so many entries; columns are wider where something stands beside the values, or is to be said of some. */
+    void show(int entries, SampleSheet.Kind kind, boolean withRemarks) {
+        double wished =
+                switch (kind) {
+                    case VALUES -> LIST_EMS;
+                    case FREQUENCIES, CLASSES -> TABLE_EMS;
+                    case PAIRS -> PAIR_EMS;
+                };
+        boolean other = entries != size || wished != wish || withRemarks != remarks;
         size = entries;
-        table = withFrequencies;
+        wish = wished;
         remarks = withRemarks;
         choice.within(size);
         if (other) {
@@ -148,8 +156,8 @@ final class EntryGrid extends Region {
         double height = Math.floor(ROW_EMS * em);
         double room = getHeight() - 2;
         rows = Math.max(1, (int) (room / height));
-        double wish = (table ? TABLE_EMS : LIST_EMS) + (remarks && rows >= FEW_ROWS ? REMARK_EMS : 0);
-        columns = Math.max(1, (int) (inner / (wish * em)));
+        double ems = wish + (remarks && rows >= FEW_ROWS ? REMARK_EMS : 0);
+        columns = Math.max(1, (int) (inner / (ems * em)));
         boolean more = size > rows * columns;
         double barHeight = more ? bar.prefHeight(-1) : 0;
         rows = Math.max(1, (int) ((room - barHeight) / height));
