@@ -100,15 +100,15 @@ final class Intake {
                                 sheet.id(), sheet.size(), List.of(List.of(cells.get(0)), List.of(cells.get(1))))));
         if (row.isPresent()) {
             desk.make(row.get());
-        } else if (desk.sheet().filter(SampleSheet::isOfPairs).isPresent() && addedPairs(readings)) {
+        } else if (desk.sheet().filter(SampleSheet::isOfPairs).isPresent() && addedPairs(text, readings)) {
             return;
         } else if (!readings.isEmpty()) {
             take(readings, "", text);
         }
     }
 
-    /** More pairs of the chosen sample, or the numbers of a line two by two; false where what was typed is of another kind. */
-    private boolean addedPairs(List<Reading> readings) {
+    /** More pairs of the chosen sample, or the numbers of one line two by two; false where what was typed is of another kind. */
+    private boolean addedPairs(String text, List<Reading> readings) {
         SampleSheet sheet = desk.sheet().orElseThrow();
         Optional<Found> pairs = readings.stream()
                 .filter(reading -> reading.samples().size() == 1)
@@ -123,7 +123,7 @@ final class Intake {
         }
         List<Found> first = readings.isEmpty() ? List.of() : readings.get(0).samples();
         boolean list = first.size() == 1 && first.get(0).kind() == SampleSheet.Kind.VALUES;
-        if (!list) {
+        if (!list || text.strip().lines().count() > 1) {
             return false;
         }
         List<String> texts = first.get(0).columns().get(0).texts();
@@ -424,7 +424,8 @@ final class Intake {
         }
         Found found = reading.samples().get(0);
         boolean values = found.kind() == SampleSheet.Kind.VALUES;
-        if (sheet.kind() == SampleSheet.Kind.CLASSES && values || !values && found.kind() != sheet.kind()) {
+        boolean lists = sheet.kind() == SampleSheet.Kind.VALUES || sheet.kind() == SampleSheet.Kind.FREQUENCIES;
+        if (values ? !lists : found.kind() != sheet.kind()) {
             return Optional.empty();
         }
         List<List<String>> rows =

@@ -118,6 +118,14 @@ class PairsWindowTest extends LogWindow {
         press(KeyCode.ENTER);
         assertThat(pairs().size()).as("a pair takes two").isEqualTo(7);
         assertThat(words()).anyMatch(word -> word.startsWith("Pairs take two numbers each"));
+        onWindow(() -> {
+            desk.type("3\n4\n5\n6");
+            return null;
+        });
+        eventually(() -> desk.assignment().sheets().size() == 3);
+        assertThat(pairs().kind())
+                .as("a column of numbers is a list of its own")
+                .isEqualTo(SampleSheet.Kind.VALUES);
     }
 
     @Test
