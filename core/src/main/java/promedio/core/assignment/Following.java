@@ -110,9 +110,11 @@ public final class Following {
                     List.of(Sentence.of(rounded == 1 ? "follow.rounded.one" : "follow.rounded.many", rounded)));
         }
         List<Column> columns = fields.stream().map(Field::column).toList();
-        List<Entries> entries = columns.stream()
-                .map(column -> ColumnEntries.of(column, Optional.ofNullable(rows), card))
-                .toList();
+        List<Entries> entries = Links.beside(
+                columns,
+                columns.stream()
+                        .map(column -> ColumnEntries.of(column, Optional.ofNullable(rows), card))
+                        .toList());
         Set<String> codes = Links.codes(columns);
         if (entries.equals(sheet.columns()) && sheet.missingCodes().equals(codes)) {
             return sheet;

@@ -187,9 +187,11 @@ public sealed interface Link {
         /** The entries of a sample, column by column, with numbers written as they are in the assignment. */
         List<Entries> entries(DataTable table, Numerals card) {
             Optional<int[]> rows = part instanceof All ? Optional.empty() : rows(table);
-            return columns().stream()
-                    .map(one -> entries(table, one, rows, card))
-                    .toList();
+            return Links.beside(
+                    columns().stream().map(table.all().columns()::get).toList(),
+                    columns().stream()
+                            .map(one -> entries(table, one, rows, card))
+                            .toList());
         }
 
         private Entries entries(DataTable table, int of, Optional<int[]> rows, Numerals card) {

@@ -1,12 +1,13 @@
 package promedio.core.assignment;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.stream.Collectors;
 import promedio.core.data.Column;
 import promedio.core.data.ColumnEntries;
 import promedio.core.data.Entries;
@@ -45,11 +46,32 @@ public final class Links {
                 columns.get(0).label(), columns.get(1).label(), columns.get(1).unit());
     }
 
-    /** The codes for missing values of some columns together. */
+    /** The codes for missing values that hold in all of some columns. */
     static Set<String> codes(List<Column> columns) {
-        return columns.stream()
-                .flatMap(column -> column.missingCodes().stream())
-                .collect(Collectors.toSet());
+        Set<String> common = new HashSet<>(columns.get(0).missingCodes());
+        columns.forEach(column -> common.retainAll(column.missingCodes()));
+        return common;
+    }
+
+    /** The entries of columns beside each other: what means missing in its own column only is an empty entry, since 99 may be a number in another. */
+    static List<Entries> beside(List<Column> columns, List<Entries> entries) {
+        Set<String> common = codes(columns);
+        List<Entries> written = new ArrayList<>();
+        for (int i = 0; i < columns.size(); i++) {
+            Set<String> own = new HashSet<>(columns.get(i).missingCodes());
+            own.removeAll(common);
+            written.add(own.isEmpty() ? entries.get(i) : without(entries.get(i), own));
+        }
+        return written;
+    }
+
+    private static Entries without(Entries entries, Set<String> codes) {
+        Entries.Builder written = new Entries.Builder();
+        for (int row = 0; row < entries.size(); row++) {
+            String text = entries.text(row);
+            written.add(codes.contains(text.strip()) ? "" : text);
+        }
+        return written.build();
     }
 
     /** A sample with the entries that its column has by now. @throws IllegalArgumentException when there is no such column */

@@ -24,8 +24,13 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Attempts;
+import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Hints;
+import promedio.core.assignment.Interpretation;
+import promedio.core.assignment.Link;
+import promedio.core.assignment.Original;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.assignment.TableEdit;
 import promedio.core.assignment.Task;
 import promedio.core.assignment.Tasks;
 import promedio.core.course.Accuracy;
@@ -37,6 +42,8 @@ import promedio.core.number.Exact;
 import promedio.core.tabulate.Tabulation;
 import promedio.files.AtomicFile;
 import promedio.files.InputProblem;
+import promedio.files.table.ReadingOptions;
+import promedio.files.table.Watch;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class AssignmentFileTest {
@@ -84,6 +91,26 @@ class AssignmentFileTest {
         assertThat(AssignmentFile.read(file)).isEqualTo(ASSIGNMENT);
         AssignmentFile.write(Assignment.EMPTY, file);
         assertThat(AssignmentFile.read(file)).isEqualTo(Assignment.EMPTY);
+    }
+
+    @Test
+    void what_means_missing_in_one_column_is_a_number_in_the_other_of_linked_pairs(@TempDir Path folder)
+            throws Exception {
+        Path file = Files.writeString(folder.resolve("log.csv"), "Age,Minutes\n99,12\n7,99\n5,n/a\n4,30\n");
+        Original original = Originals.passing()
+                .take(file, ReadingOptions.GUESSED.withMissing("Minutes=99").withMissing("n/a"), Watch.NOBODY);
+        Assignment tabled = new TableEdit.AddTable(0, DataTable.of("t1", "Log", original)).apply(Assignment.EMPTY);
+        Assignment paired = new TableEdit.TakeColumn(0, "s1", "Both", "", Link.pairs("t1", 0, 1)).apply(tabled);
+        SampleSheet sheet = paired.sheet("s1").orElseThrow();
+        Interpretation read = Interpretation.of(sheet, paired.card());
+        assertThat(read.sample().paired().orElseThrow().sumOfProducts())
+                .as("99 · 12 + 4 · 30")
+                .isEqualTo(Exact.of(1308));
+        assertThat(read.sample().missing()).isEqualTo(Exact.TWO);
+        Path saved = folder.resolve("saved.promedio");
+        AssignmentFile.write(paired, saved);
+        assertThat(AssignmentFile.read(saved).sheet("s1").orElseThrow().columns())
+                .isEqualTo(sheet.columns());
     }
 
     @Test
