@@ -48,21 +48,50 @@ public final class Links {
 
     /** The codes for missing values that hold in all of some columns. */
     static Set<String> codes(List<Column> columns) {
-        Set<String> common = new HashSet<>(columns.get(0).missingCodes());
-        columns.forEach(column -> common.retainAll(column.missingCodes()));
+        return common(columns.stream().map(Column::missingCodes).toList());
+    }
+
+    private static Set<String> common(List<Set<String>> codes) {
+        Set<String> common = new HashSet<>(codes.get(0));
+        codes.forEach(common::retainAll);
         return common;
     }
 
-    /** The entries of columns beside each other: what means missing in its own column only is an empty entry, since 99 may be a number in another. */
+    /** The entries of columns beside each other. */
     static List<Entries> beside(List<Column> columns, List<Entries> entries) {
-        Set<String> common = codes(columns);
+        return withOwnCodes(columns.stream().map(Column::missingCodes).toList(), entries);
+    }
+
+    /** What means missing in its own column only is an empty entry, since 99 may be a number in another. */
+    private static List<Entries> withOwnCodes(List<Set<String>> codes, List<Entries> entries) {
         List<Entries> written = new ArrayList<>();
-        for (int i = 0; i < columns.size(); i++) {
-            Set<String> own = new HashSet<>(columns.get(i).missingCodes());
-            own.removeAll(common);
+        for (int i = 0; i < entries.size(); i++) {
+            Set<String> own = new HashSet<>(codes.get(i));
+            own.removeAll(common(codes));
             written.add(own.isEmpty() ? entries.get(i) : without(entries.get(i), own));
         }
         return written;
+    }
+
+    /**
+     * Pairs of two lists, entry by entry; one that is switched off in either is off.
+     *
+     * @throws IllegalArgumentException when they are no lists of equal length
+     */
+    public static SampleSheet paired(String id, String name, SampleSheet one, SampleSheet other) {
+        List<Set<String>> codes = List.of(one.missingCodes(), other.missingCodes());
+        List<Entries> entries = withOwnCodes(codes, List.of(one.values(), other.values()));
+        return SampleSheet.table(SampleSheet.Kind.PAIRS, id, name, one.unit(), entries.get(0), entries.get(1))
+                .of(new SampleSheet.Variables(one.name(), other.name(), other.unit()))
+                .withMissingCodes(common(codes))
+                .switched(offInEither(one, other), false);
+    }
+
+    /** The entries that are switched off in one of two samples, or in both. */
+    public static List<Integer> offInEither(SampleSheet one, SampleSheet other) {
+        TreeSet<Integer> off = new TreeSet<>(one.off());
+        off.addAll(other.off());
+        return List.copyOf(off);
     }
 
     private static Entries without(Entries entries, Set<String> codes) {

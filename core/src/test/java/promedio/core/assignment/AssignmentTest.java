@@ -25,6 +25,7 @@ import promedio.core.course.Divisor;
 import promedio.core.course.Frequencies;
 import promedio.core.data.Entries;
 import promedio.core.number.Exact;
+import promedio.core.sample.Sample;
 import promedio.core.sentence.Sentence;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -181,6 +182,21 @@ class AssignmentTest {
         assertThat(pairs.swapped().swapped()).isEqualTo(pairs);
         assertThat(Interpretation.of(pairs.swapped(), CourseCard.STANDARD).faulty(5))
                 .isZero();
+    }
+
+    @Test
+    void lists_of_equal_length_make_pairs_with_what_is_missing_and_switched_off_in_each() {
+        SampleSheet one = SampleSheet.list("a", "Before", "kg", Entries.of("70", "-99", "64", "n/a", "58"))
+                .withMissingCodes(Set.of("-99", "n/a"))
+                .switched(List.of(2), false);
+        SampleSheet other = SampleSheet.list("b", "Change", "kg", Entries.of("-99", "2", "1", "3", "4"))
+                .withMissingCodes(Set.of("n/a"));
+        SampleSheet pairs = Links.paired("p", "Both", one, other);
+        Sample sample = Interpretation.of(pairs, CourseCard.STANDARD).sample();
+        assertThat(sample.count()).as("70 beside −99, and 58 beside 4").isEqualTo(Exact.TWO);
+        assertThat(sample.missing()).isEqualTo(Exact.TWO);
+        assertThat(pairs.off()).containsExactly(2);
+        assertThat(pairs.variables()).contains(new SampleSheet.Variables("Before", "Change", "kg"));
     }
 
     @Test

@@ -6,6 +6,7 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.Link;
+import promedio.core.assignment.Links;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.assignment.SampleSheet.Variables;
 import promedio.core.assignment.TableEdit;
@@ -25,7 +26,7 @@ public final class PairWork {
         desk.tables().chosen().ifPresent(table -> {
             List<Column> columns = table.all().columns();
             String name = name(columns.get(first).label(), columns.get(second).label());
-            take(name, columns.get(first).unit(), Link.pairs(table.id(), first, second));
+            take(name, columns.get(first).unit(), Link.pairs(table.id(), first, second), List.of());
         });
     }
 
@@ -35,9 +36,17 @@ public final class PairWork {
         return taking(name(first, second), unit, link);
     }
 
-    private void take(String name, String unit, Link link) {
-        desk.make(taking(name, unit, link));
+    private void take(String name, String unit, Link link, List<Integer> off) {
+        desk.make(taken(name, unit, link, off));
         open(desk.assignment().sheets().get(desk.assignment().sheets().size() - 1));
+    }
+
+    /** Takes a sample of a table, some entries of which are switched off. */
+    private Edit taken(String name, String unit, Link link, List<Integer> off) {
+        TableEdit.TakeColumn take = taking(name, unit, link);
+        return off.isEmpty()
+                ? take
+                : new Edit.Together("add-sample", List.of(take, new Edit.SwitchEntries(take.sheetId(), off, false)));
     }
 
     private TableEdit.TakeColumn taking(String name, String unit, Link link) {
@@ -79,19 +88,11 @@ public final class PairWork {
         SampleSheet other = list(second).orElseThrow();
         Optional<Link> link = together(one, other);
         if (link.isPresent()) {
-            take(name(one.name(), other.name()), one.unit(), link.get());
+            take(name(one.name(), other.name()), one.unit(), link.get(), Links.offInEither(one, other));
             return;
         }
         Assignment now = desk.assignment();
-        SampleSheet pairs = SampleSheet.table(
-                        SampleSheet.Kind.PAIRS,
-                        now.freshId(),
-                        name(one.name(), other.name()),
-                        one.unit(),
-                        one.values(),
-                        other.values())
-                .of(new Variables(one.name(), other.name(), other.unit()))
-                .withMissingCodes(one.missingCodes());
+        SampleSheet pairs = Links.paired(now.freshId(), name(one.name(), other.name()), one, other);
         desk.make(new Edit.AddSheet(now.sheets().size(), pairs));
         open(pairs);
     }
@@ -115,9 +116,10 @@ public final class PairWork {
             String called = second ? of.second() : of.first();
             String name = called.isEmpty() ? Words.of("pairs.alone", pairs.name(), second ? "y" : "x") : called;
             String unit = second ? of.secondUnit() : pairs.unit();
+            List<Integer> off = List.copyOf(pairs.off());
             Assignment now = desk.assignment();
             Edit edit = pairs.link()
-                    .<Edit>map(link -> taking(name, unit, link.alone(second)))
+                    .map(link -> taken(name, unit, link.alone(second), link instanceof Link.Cells ? off : List.of()))
                     .orElseGet(() -> new Edit.AddSheet(
                             now.sheets().size(),
                             SampleSheet.list(
@@ -125,7 +127,8 @@ public final class PairWork {
                                             name,
                                             unit,
                                             pairs.columns().get(second ? 1 : 0))
-                                    .withMissingCodes(pairs.missingCodes())));
+                                    .withMissingCodes(pairs.missingCodes())
+                                    .switched(off, false)));
             desk.make(edit);
             desk.say(Words.of("message.taken", name, pairs.size()));
         });
