@@ -13,7 +13,8 @@ import promedio.core.sentence.Sentence;
  */
 record UnitOfAnswer(MeasuredIn in) {
     /** What is to be said of the unit of an answer; nothing where it has none, or the right one. */
-    Optional<Sentence> said(Answer answer, Dimension dimension) {
+    Optional<Sentence> said(Answer answer, Dimension of) {
+        Dimension dimension = in.here(of);
         if (!(answer instanceof Answer.Numbers given)) {
             return Optional.empty();
         }

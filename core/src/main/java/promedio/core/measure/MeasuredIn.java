@@ -19,8 +19,19 @@ public record MeasuredIn(String unit, String second) {
         return new MeasuredIn(unit, "");
     }
 
+    /** What a quantity is counted in here: where both units are the same, kg·kg is kg², and kg/kg a pure number. */
+    public Dimension here(Dimension dimension) {
+        boolean same = !unit.isEmpty() && unit.equals(second);
+        return switch (dimension) {
+            case PRODUCT -> same ? Dimension.SQUARED : dimension;
+            case PER_FIRST, PER_SECOND -> same ? Dimension.NONE : dimension;
+            default -> dimension;
+        };
+    }
+
     /** The unit of a quantity as it is written; empty where it has none. */
-    public String written(Dimension dimension) {
+    public String written(Dimension of) {
+        Dimension dimension = here(of);
         return switch (dimension) {
             case PERCENT -> "%";
             case SQUARED, SECOND_SQUARED -> squared(base(dimension));
@@ -30,7 +41,7 @@ public record MeasuredIn(String unit, String second) {
 
     /** The same before it is squared; empty for percent, and for a pure number. */
     public String base(Dimension dimension) {
-        return switch (dimension) {
+        return switch (here(dimension)) {
             case UNIT, SQUARED -> unit;
             case SECOND, SECOND_SQUARED -> second;
             case PRODUCT -> unit.isEmpty() || second.isEmpty() ? "" : unit + "·" + second;

@@ -300,6 +300,9 @@ class MarkerTest {
                 .startsWith("follows");
         assertThat(marker.aboutUnit("slope", "1.01 points/h")).isEmpty();
         assertThat(marker.aboutUnit("mean/y", "5 h")).isPresent();
+        Marker inKilograms = new Marker(pairs, CourseCard.STANDARD, card -> pairs, new MeasuredIn("kg", "kg"));
+        assertThat(inKilograms.aboutUnit("covariance", "5.40 kg²")).isEmpty();
+        assertThat(inKilograms.aboutUnit("slope", "1.01 kg")).isPresent();
     }
 
     @Test
