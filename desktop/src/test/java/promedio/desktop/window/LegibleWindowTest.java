@@ -94,6 +94,9 @@ class LegibleWindowTest extends OpenWindow {
                 desk.looking().tablePageProperty().set(page);
                 return null;
             });
+            if (page == DeskModel.TablePage.GROUPS) {
+                eventually(() -> desk.breakdowns().shownProperty().get() != null);
+            }
             settle();
             look.run();
         }
@@ -214,6 +217,9 @@ class LegibleWindowTest extends OpenWindow {
         });
         Set<String> lost = new LinkedHashSet<>();
         everywhere(() -> onWindow(() -> {
+            // What has just come is measured where it will stand.
+            window.scene().getRoot().applyCss();
+            window.scene().getRoot().layout();
             for (Node node : shown()) {
                 if (node instanceof Labeled labeled && isCut(labeled)) {
                     enter(labeled);
