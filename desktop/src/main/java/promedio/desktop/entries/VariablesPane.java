@@ -1,6 +1,7 @@
 package promedio.desktop.entries;
 
 import java.util.List;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
@@ -21,6 +22,8 @@ final class VariablesPane extends VBox {
     private final TextField firstUnit = unit("variable-x-unit");
     private final TextField second = field("variable-y");
     private final TextField secondUnit = unit("variable-y-unit");
+    private String shown = "";
+    private List<String> written = List.of("", "", "", "");
 
     VariablesPane(DeskModel model) {
         this.model = model;
@@ -91,16 +94,22 @@ final class VariablesPane extends VBox {
         firstUnit.setText(Visible.line(sheet.unit()));
         second.setText(Visible.line(of.second()));
         secondUnit.setText(Visible.line(of.secondUnit()));
+        shown = sheet.id();
+        written = written();
     }
 
+    private List<String> written() {
+        return Stream.of(first, firstUnit, second, secondUnit)
+                .map(field -> field.getText().strip())
+                .toList();
+    }
+
+    /** What was typed counts for the pairs that were shown; what was only passed through changes nothing. */
     private void call() {
-        boolean shown = model.sheet().filter(SampleSheet::isOfPairs).isPresent() && getScene() != null && isVisible();
-        if (shown) {
-            Variables called = new Variables(
-                    first.getText().strip(),
-                    second.getText().strip(),
-                    secondUnit.getText().strip());
-            model.pairs().call(called, firstUnit.getText().strip());
+        List<String> now = written();
+        if (!now.equals(written)) {
+            written = now;
+            model.pairs().call(shown, new Variables(now.get(0), now.get(2), now.get(3)), now.get(1));
         }
     }
 }

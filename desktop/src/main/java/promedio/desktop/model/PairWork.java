@@ -134,13 +134,9 @@ public final class PairWork {
         });
     }
 
-    /** Calls the variables of the chosen pairs otherwise. */
-    public void call(Variables variables, String unit) {
-        desk.sheet()
-                .filter(sheet -> sheet.isOfPairs()
-                        && !(sheet.variables().equals(Optional.of(variables))
-                                && sheet.unit().equals(unit)))
-                .ifPresent(sheet -> desk.make(new Edit.NameVariables(sheet.id(), variables, unit)));
+    /** Calls the variables of pairs otherwise. */
+    public void call(String sheetId, Variables variables, String unit) {
+        desk.make(new Edit.NameVariables(sheetId, variables, unit));
     }
 
     /** Turns the chosen pairs round: x becomes y. */
