@@ -54,34 +54,50 @@ need_stage() {
         install_packages "a display without a monitor" xvfb xauth x11-utils openbox
 }
 
-stage_server=
-stage_manager=
+stage_processes=()
 
-# A display without a monitor and a window manager on it; both are ended by their process ids.
-start_stage() {
-    local number=90
-    while [ -e "/tmp/.X11-unix/X$number" ] || [ -e "/tmp/.X$number-lock" ]; do number=$((number + 1)); done
-    Xvfb ":$number" -r -screen 0 1280x800x24 >/dev/null 2>&1 &
-    stage_server=$!
-    export DISPLAY=":$number"
-    local tries=0
-    until xdpyinfo >/dev/null 2>&1; do
+is_free() {
+    [ ! -e "/tmp/.X11-unix/X$1" ] && [ ! -e "/tmp/.X$1-lock" ]
+}
+
+# open_stage NUMBER: a display without a monitor and a window manager on it; both are ended by their process ids.
+open_stage() {
+    Xvfb ":$1" -r -screen 0 1280x800x24 >/dev/null 2>&1 &
+    local server=$! tries=0
+    stage_processes=("$server" "${stage_processes[@]}")
+    until DISPLAY=":$1" xdpyinfo >/dev/null 2>&1; do
         tries=$((tries + 1))
-        if [ "$tries" -gt 100 ] || ! kill -0 "$stage_server" 2>/dev/null; then
+        if [ "$tries" -gt 100 ] || ! kill -0 "$server" 2>/dev/null; then
             echo "The display without a monitor did not start." >&2
             stop_stage
             return 1
         fi
         sleep 0.1
     done
-    openbox >/dev/null 2>&1 &
-    stage_manager=$!
+    DISPLAY=":$1" openbox >/dev/null 2>&1 &
+    stage_processes=($! "${stage_processes[@]}")
+}
+
+# One display, for a program.
+start_stage() {
+    local number=90
+    until is_free "$number"; do number=$((number + 1)); done
+    open_stage "$number" || return 1
+    export DISPLAY=":$number"
+}
+
+# Two displays, N1 and N2, for two processes that test beside each other.
+start_stages() {
+    local begins=9
+    until is_free "${begins}1" && is_free "${begins}2"; do begins=$((begins + 1)); done
+    open_stage "${begins}1" && open_stage "${begins}2" || return 1
+    export PROMEDIO_STAGES=$begins DISPLAY=":${begins}1"
 }
 
 stop_stage() {
-    [ -n "$stage_manager" ] && kill "$stage_manager" 2>/dev/null && wait "$stage_manager" 2>/dev/null
-    [ -n "$stage_server" ] && kill "$stage_server" 2>/dev/null && wait "$stage_server" 2>/dev/null
-    stage_manager=
-    stage_server=
+    for process in "${stage_processes[@]}"; do
+        kill "$process" 2>/dev/null && wait "$process" 2>/dev/null
+    done
+    stage_processes=()
     return 0
 }

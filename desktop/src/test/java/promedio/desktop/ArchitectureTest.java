@@ -55,7 +55,7 @@ class ArchitectureTest {
     void the_view_model_holds_nothing_that_can_be_seen() {
         noClasses()
                 .that()
-                .resideInAPackage("promedio.desktop.model")
+                .resideInAPackage("promedio.desktop.model..")
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("javafx.scene..", "javafx.stage..", "java.awt..")
@@ -77,6 +77,21 @@ class ArchitectureTest {
     void packages_of_files_and_of_the_desktop_form_no_circles() {
         slices().matching("promedio.files.(*)..").should().beFreeOfCycles().check(ALL);
         slices().matching("promedio.desktop.(*)..").should().beFreeOfCycles().check(ALL);
+        slices().matching("promedio.desktop.model.(*)")
+                .should()
+                .beFreeOfCycles()
+                .check(ALL);
+    }
+
+    @Test
+    void the_desk_knows_none_of_its_parts() {
+        noClasses()
+                .that()
+                .resideInAPackage("promedio.desktop.model.desk")
+                .should()
+                .dependOnClassesThat(JavaClass.Predicates.resideInAPackage("promedio.desktop.model..")
+                        .and(JavaClass.Predicates.resideOutsideOfPackage("promedio.desktop.model.desk")))
+                .check(ALL);
     }
 
     @Test

@@ -8,7 +8,6 @@ import promedio.core.course.CourseCard;
 import promedio.core.data.DateForm;
 import promedio.core.distribution.Distribution;
 import promedio.core.language.Expression.Operator;
-import promedio.core.number.Exact;
 import promedio.core.sentence.Sentence;
 import promedio.core.vector.Dates;
 import promedio.core.vector.Kind;
@@ -27,15 +26,13 @@ import promedio.core.vector.Vectors;
 public final class Evaluator {
     private final Scope scope;
     private final Rowwise rowwise;
-    private final Summaries summaries;
+    private final Arithmetic arithmetic;
+    private final Wording wording;
+    private final Aggregates aggregates;
     private final Told told;
     private final Several several;
     /** Rows for which the formula counts; null while all do. */
     private Truths taken;
-    /** The groups that summaries are of unless they say otherwise; null for all rows. */
-    private Groups grouped;
-
-    private boolean summarized;
 
     /**
      * An evaluator.
@@ -49,8 +46,10 @@ public final class Evaluator {
         this.told = told;
         this.several = new Several(this, random);
         Conventions conventions = new Conventions(card);
-        this.rowwise = new Rowwise(pause, conventions, this::lose);
-        this.summaries = new Summaries(conventions, pause);
+        this.rowwise = new Rowwise(pause, this::lose);
+        this.arithmetic = new Arithmetic(rowwise, conventions);
+        this.wording = new Wording(rowwise);
+        this.aggregates = new Aggregates(this, scope, new Summaries(conventions, pause));
     }
 
     private void lose(String key, int row, boolean everywhere) {
@@ -101,7 +100,7 @@ public final class Evaluator {
         } else if (expression instanceof Expression.Operation operation) {
             return operation(operation);
         } else if (expression instanceof Expression.Negated negated) {
-            return rowwise.negated(numbers(negated.of()));
+            return arithmetic.negated(numbers(negated.of()));
         } else if (expression instanceof Expression.Not not) {
             return rowwise.not(truths(not.of()));
         } else if (expression instanceof Expression.Choice choice) {
@@ -116,15 +115,15 @@ public final class Evaluator {
         } else if (expression instanceof Expression.Call call) {
             return call(call);
         } else if (expression instanceof Expression.Summary summary) {
-            return summary(summary);
+            return aggregates.summary(summary);
         } else if (expression instanceof Expression.Counted counted) {
-            return counted(counted);
+            return aggregates.counted(counted);
         } else if (expression instanceof Expression.ByPlace place) {
-            return byPlace(place);
+            return aggregates.byPlace(place);
         } else if (expression instanceof Expression.RowNumber number) {
-            return rowNumber(number);
+            return aggregates.rowNumber(number);
         } else if (expression instanceof Expression.Along along) {
-            return along(along);
+            return aggregates.along(along);
         } else {
             return several(expression);
         }
@@ -137,23 +136,16 @@ public final class Evaluator {
      * @throws Fault where the formula depends on a single row
      */
     public Vector summarized(Expression expression, Groups groups) {
-        grouped = groups;
-        summarized = true;
-        try {
-            return of(expression);
-        } finally {
-            grouped = null;
-            summarized = false;
-        }
+        return aggregates.ofGroups(expression, groups);
     }
 
     /** The standard scores of a column, within groups where some are named. */
     public Vector scores(Place at, Expression.Column of, List<Expression.Column> within) {
-        return byPlace(new Expression.ByPlace(at, Expression.Standing.SCORE, of, within));
+        return aggregates.byPlace(new Expression.ByPlace(at, Expression.Standing.SCORE, of, within));
     }
 
     private Vector column(Expression.Column column) {
-        if (summarized) {
+        if (aggregates.isSummarized()) {
             throw Fault.of(column.at(), "language.differs", column.name());
         }
         return scope.column(Scope.find(scope.names(), column));
@@ -186,7 +178,7 @@ public final class Evaluator {
             case PLUS, MINUS, TIMES, OVER, POWER -> {
                 Numbers left = numbers(operation.left());
                 Numbers right = numbers(operation.right());
-                return rowwise.arithmetic(operation.operator(), left, right, Kinds.size(operation.at(), left, right));
+                return arithmetic.of(operation.operator(), left, right, Kinds.size(operation.at(), left, right));
             }
             case JOINED -> {
                 Texts left = texts(operation.left());
@@ -299,28 +291,28 @@ public final class Evaluator {
                 int size = numbers.size() == 1
                         ? numbers.get(0).size()
                         : Kinds.size(call.at(), numbers.get(0), numbers.get(1));
-                yield rowwise.call(function, numbers, size);
+                yield arithmetic.call(function, numbers, size);
             }
             case LENGTH, LOWER, UPPER, TRIMMED, NUMBER -> {
                 Texts text = texts(arguments.get(0));
-                yield rowwise.ofText(function, List.of(text), text.size());
+                yield wording.ofText(function, List.of(text), text.size());
             }
             case PART -> {
                 Texts text = texts(arguments.get(0));
                 Numbers from = numbers(arguments.get(1));
                 Numbers to = numbers(arguments.get(2));
                 int size = Math.max(Kinds.size(call.at(), text, from), Kinds.size(call.at(), text, to));
-                yield rowwise.ofText(function, List.of(text, from, to), size);
+                yield wording.ofText(function, List.of(text, from, to), size);
             }
             case TEXT -> {
                 Vector of = of(arguments.get(0));
                 yield rowwise.made(List.of(of), of.size(), row -> Optional.of(of.text(row, Vectors.DIGITS)));
             }
-            case YEAR, MONTH, DAY, WEEKDAY, HOUR, MINUTE -> rowwise.ofDate(function, dates(arguments.get(0)));
+            case YEAR, MONTH, DAY, WEEKDAY, HOUR, MINUTE -> wording.ofDate(function, dates(arguments.get(0)));
             case DAYS -> {
                 Dates from = dates(arguments.get(0));
                 Dates to = dates(arguments.get(1));
-                yield rowwise.days(from, to, Kinds.size(call.at(), from, to));
+                yield wording.days(from, to, Kinds.size(call.at(), from, to));
             }
             case DATE -> {
                 DateForm form = arguments.get(1) instanceof Expression.Text text
@@ -330,7 +322,7 @@ public final class Evaluator {
                     throw Fault.of(arguments.get(1).at(), "language.date-form");
                 }
                 Texts texts = texts(arguments.get(0));
-                yield rowwise.dates(texts, form, texts.size());
+                yield wording.dates(texts, form, texts.size());
             }
             case FIRST_KNOWN -> firstKnown(call);
         };
@@ -364,151 +356,15 @@ public final class Evaluator {
         return constant ? Vectors.constant(chosen, size) : chosen;
     }
 
-    /** What a summary is of: a column for itself, whatever branch it stands in. */
-    private Vector inner(Expression of) {
+    /** Works out a column for itself, whatever branch it stands in. */
+    Vector apart(Expression of) {
         Truths before = taken;
-        boolean outer = summarized;
         taken = null;
-        summarized = false;
         try {
             return of(of);
         } finally {
             taken = before;
-            summarized = outer;
         }
-    }
-
-    private Groups groups(List<Expression.Column> within, int rows) {
-        if (within.isEmpty()) {
-            return grouped != null ? grouped : Groups.all(rows);
-        }
-        List<Vector> columns = within.stream()
-                .map(column -> scope.column(Scope.find(scope.names(), column)))
-                .toList();
-        return Groups.of(columns, rows);
-    }
-
-    /** A measure of each group as a column: for each row that of its group, or one for each group where formulas are of groups. */
-    private Vector spread(Vector measures, Groups groups, List<Expression.Column> within, Place at) {
-        if (summarized) {
-            if (!within.isEmpty()) {
-                throw Fault.of(at, "language.within-groups");
-            }
-            return measures;
-        }
-        return groups.one()
-                ? Vectors.constant(measures, scope.hasLists() ? 1 : scope.rows())
-                : measures.pick(groups.of());
-    }
-
-    private Vector summary(Expression.Summary summary) {
-        Vector of = inner(summary.of());
-        Measured measure = summary.measure();
-        Vector whole =
-                of.isConstant() && !scope.hasLists() && of.size() != scope.rows() ? of.stretched(scope.rows()) : of;
-        Groups groups = groups(summary.within(), whole.size());
-        boolean any = measure == Measured.COUNT || measure == Measured.DISTINCT;
-        boolean picked = measure == Measured.MODE || measure == Measured.SMALLEST || measure == Measured.LARGEST;
-        boolean texts = measure == Measured.MODE && (whole.kind() == Kind.TEXT || whole.kind() == Kind.TRUTH);
-        if (picked && (whole.kind() == Kind.DATE || texts)) {
-            Vector chosen = whole.pick(summaries.rows(measure, whole, groups));
-            return spread(chosen, groups, summary.within(), summary.at());
-        }
-        Vector numbers = any ? whole : Kinds.numbers(whole, summary.of().at());
-        return spread(
-                summaries.measures(measure, summary.part(), numbers, groups), groups, summary.within(), summary.at());
-    }
-
-    private Vector counted(Expression.Counted counted) {
-        Vector inner = inner(counted.condition());
-        Truths of = Kinds.truths(inner, counted.condition().at());
-        int rows = scope.hasLists() ? of.size() : scope.rows();
-        Groups groups = groups(counted.within(), rows);
-        long[] yes = new long[groups.count()];
-        long[] known = new long[groups.count()];
-        for (int row = 0; row < rows; row++) {
-            int group = groups.of()[row];
-            yes[group] += of.isYes(row) ? 1 : 0;
-            known[group] += of.isMissing(row) ? 0 : 1;
-        }
-        Numbers.Builder builder = new Numbers.Builder(groups.count());
-        Register register = new Register();
-        for (int group = 0; group < groups.count(); group++) {
-            register.clear();
-            if (!counted.share()) {
-                register.whole(yes[group]);
-            } else if (known[group] > 0) {
-                register.figure(Exact.ratio(yes[group], known[group]));
-            }
-            builder.add(register);
-        }
-        return spread(builder.build(), groups, counted.within(), counted.at());
-    }
-
-    private Vector byPlace(Expression.ByPlace place) {
-        if (summarized) {
-            throw Fault.of(place.at(), "language.no-place");
-        }
-        Vector of = inner(place.of());
-        Vector whole = of.isConstant() && !scope.hasLists() ? of.stretched(scope.rows()) : of;
-        Groups groups = groups(place.within(), whole.size());
-        return switch (place.standing()) {
-            case SCORE -> summaries.scores(Kinds.numbers(whole, place.of().at()), groups);
-            case RANK, RANK_FROM_LARGEST -> {
-                boolean ordered = whole.kind() == Kind.DATE || whole.kind() == Kind.TEXT;
-                yield summaries.ranks(
-                        ordered ? whole : Kinds.numbers(whole, place.of().at()),
-                        groups,
-                        place.standing() == Expression.Standing.RANK_FROM_LARGEST);
-            }
-            case RUNNING_TOTAL ->
-                summaries.runningTotals(Kinds.numbers(whole, place.of().at()), groups);
-            case PREVIOUS -> {
-                int[] before = new int[whole.size()];
-                for (int row = 0; row < before.length; row++) {
-                    before[row] = row - 1;
-                }
-                yield whole.pick(before);
-            }
-        };
-    }
-
-    private Vector rowNumber(Expression.RowNumber number) {
-        if (summarized || scope.hasLists()) {
-            throw Fault.of(number.at(), "language.no-place");
-        }
-        Numbers.Builder builder = new Numbers.Builder(scope.rows());
-        Register register = new Register();
-        for (int row = 1; row <= scope.rows(); row++) {
-            register.whole(row);
-            builder.add(register);
-        }
-        return builder.build();
-    }
-
-    /** A measure of some cells of each row: each row is a group of its own. */
-    private Vector along(Expression.Along along) {
-        if (summarized) {
-            throw Fault.of(along.at(), "language.no-place");
-        }
-        List<Vector> columns = Scope.find(scope.names(), along.columns()).stream()
-                .map(scope::column)
-                .toList();
-        int rows = scope.rows();
-        Vector all = Vectors.oneAfterAnother(columns, rows).orElseThrow(() -> Fault.of(along.at(), "language.along"));
-        int[] of = new int[columns.size() * rows];
-        for (int i = 0; i < of.length; i++) {
-            of[i] = i % Math.max(1, rows);
-        }
-        Groups groups = new Groups(of, rows, false);
-        boolean any = along.measure() == Measured.COUNT || along.measure() == Measured.DISTINCT;
-        boolean picked = along.measure() == Measured.MODE
-                || along.measure() == Measured.SMALLEST
-                || along.measure() == Measured.LARGEST;
-        return picked && all.kind() != Kind.NUMBER && all.kind() != Kind.NOTHING
-                ? all.pick(summaries.rows(along.measure(), all, groups))
-                : summaries.measures(
-                        along.measure(), Optional.empty(), any ? all : Kinds.numbers(all, along.at()), groups);
     }
 
     /** Lists, which only the jotter has. */

@@ -263,14 +263,14 @@ class AssignmentTest {
         List<Edit> edits = List.of(
                 new Edit.Retitle("Sheet 3"),
                 new Edit.AddSheet(0, sheet),
-                new Edit.SetEntry("s1", 0, 1, "5"),
-                new Edit.InsertRows("s1", 2, List.of(List.of("7", "8"))),
-                new Edit.SwitchEntries("s1", 0, false),
+                new SheetEdit.SetEntry("s1", 0, 1, "5"),
+                new SheetEdit.InsertRows("s1", 2, List.of(List.of("7", "8"))),
+                new SheetEdit.SwitchEntries("s1", 0, false),
                 new AnswerEdit.WriteAnswer("s1", "mean", "3.5"),
                 new Edit.ChangeCard(CourseCard.STANDARD.with(CardKey.DIVISOR, Divisor.POPULATION)),
-                new Edit.SetMissingCodes("s1", Set.of("-99")),
-                new Edit.Rename("s1", "Minutes", "min"),
-                new Edit.RemoveRows("s1", 0, 1),
+                new SheetEdit.SetMissingCodes("s1", Set.of("-99")),
+                new SheetEdit.Rename("s1", "Minutes", "min"),
+                new SheetEdit.RemoveRows("s1", 0, 1),
                 new Edit.RemoveSheet("s1"));
         List<Assignment> states = new ArrayList<>(List.of(history.present()));
         for (Edit edit : edits) {
@@ -322,7 +322,7 @@ class AssignmentTest {
     void an_edit_that_changes_nothing_leaves_no_trace_and_a_new_one_ends_the_future() {
         History history = new History(Assignment.EMPTY);
         assertThat(history.make(new Edit.Retitle(""))).isFalse();
-        assertThat(history.make(new Edit.SetEntry("gone", 0, 0, "1"))).isFalse();
+        assertThat(history.make(new SheetEdit.SetEntry("gone", 0, 0, "1"))).isFalse();
         history.make(new Edit.Retitle("a"));
         history.undo();
         history.make(new Edit.Retitle("b"));
@@ -407,12 +407,12 @@ class AssignmentTest {
         Assignment table = new Edit.AddSheet(
                         0, SampleSheet.frequencies("s1", "S", "", Entries.of("12", "15"), Entries.of("3", "1")))
                 .apply(Assignment.EMPTY);
-        assertThat(rows(new Edit.MoveUnit("s1", 0, "15").apply(table))).isEqualTo("[12, 15] [2, 2]");
-        assertThat(rows(new Edit.MoveUnit("s1", 0, "13").apply(table))).isEqualTo("[12, 13, 15] [2, 1, 1]");
-        assertThat(rows(new Edit.MoveUnit("s1", 1, "9").apply(table))).isEqualTo("[9, 12, 15] [1, 3, 0]");
-        assertThat(rows(new Edit.MoveUnit("s1", -1, "15.0").apply(table))).isEqualTo("[12, 15] [3, 2]");
-        assertThat(new Edit.MoveUnit("s1", 0, "many").apply(table)).isEqualTo(table);
-        assertThat(new Edit.MoveUnit("s1", 7, "15").apply(table)).isEqualTo(table);
+        assertThat(rows(new SheetEdit.MoveUnit("s1", 0, "15").apply(table))).isEqualTo("[12, 15] [2, 2]");
+        assertThat(rows(new SheetEdit.MoveUnit("s1", 0, "13").apply(table))).isEqualTo("[12, 13, 15] [2, 1, 1]");
+        assertThat(rows(new SheetEdit.MoveUnit("s1", 1, "9").apply(table))).isEqualTo("[9, 12, 15] [1, 3, 0]");
+        assertThat(rows(new SheetEdit.MoveUnit("s1", -1, "15.0").apply(table))).isEqualTo("[12, 15] [3, 2]");
+        assertThat(new SheetEdit.MoveUnit("s1", 0, "many").apply(table)).isEqualTo(table);
+        assertThat(new SheetEdit.MoveUnit("s1", 7, "15").apply(table)).isEqualTo(table);
     }
 
     private static String rows(Assignment assignment) {

@@ -2,7 +2,7 @@ package promedio.desktop.classes;
 
 import javafx.scene.control.ScrollPane;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.SheetFigures;
+import promedio.desktop.model.desk.SheetFigures;
 
 /** The page Classes; {@link ClassesPaper} is what is written on it. */
 public final class ClassesPage extends ScrollPane {

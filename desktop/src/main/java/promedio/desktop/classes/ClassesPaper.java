@@ -23,6 +23,7 @@ import javafx.util.Duration;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.Regrouped;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.assignment.SheetEdit;
 import promedio.core.course.CardKey;
 import promedio.core.data.Entries;
 import promedio.core.measure.Catalogue;
@@ -31,8 +32,8 @@ import promedio.core.number.Numerals;
 import promedio.core.tabulate.Tabulation;
 import promedio.desktop.margin.AnswerBox;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.SheetFigures;
-import promedio.desktop.model.TableText;
+import promedio.desktop.model.desk.SheetFigures;
+import promedio.desktop.model.desk.TableText;
 import promedio.desktop.reading.HowReadLine;
 import promedio.desktop.text.Words;
 
@@ -249,7 +250,7 @@ final class ClassesPaper extends HBox {
     }
 
     private void tabulate(Tabulation tabulation) {
-        model.make(new Edit.Tabulate(model.selectedProperty().get(), Optional.of(tabulation)));
+        model.make(new SheetEdit.Tabulate(model.selectedProperty().get(), Optional.of(tabulation)));
     }
 
     /** Puts a table made from a sample on the shelf, as a sample of its own. */

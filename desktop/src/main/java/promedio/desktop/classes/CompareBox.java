@@ -17,7 +17,7 @@ import promedio.core.number.Figure;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Sample;
 import promedio.core.tabulate.Tabulation;
-import promedio.desktop.model.SheetFigures;
+import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.text.Words;
 
 /** Measures of the list beside those of its classes: what grouping costs, and how that grows with the width. */

@@ -8,7 +8,7 @@ import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
-import promedio.desktop.model.SheetFigures;
+import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.text.Words;
 import promedio.desktop.theme.Ink;
 

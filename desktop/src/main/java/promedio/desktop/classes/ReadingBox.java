@@ -17,7 +17,7 @@ import promedio.core.sample.ClassInterval;
 import promedio.core.sample.ClassTable;
 import promedio.core.tabulate.ClassReading;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.SheetFigures;
+import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.text.Words;
 
 /** How a class table was read, and why; the other reading is one click away. */

@@ -19,8 +19,8 @@ import promedio.core.picture.Subject;
 import promedio.core.picture.Wish;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Sample;
-import promedio.desktop.model.ClassEdges;
-import promedio.desktop.model.SheetFigures;
+import promedio.desktop.model.desk.ClassEdges;
+import promedio.desktop.model.desk.SheetFigures;
 
 /** A class table as the page and its pictures show it: what stands in the table, and the measures read off it. */
 final class Shown {

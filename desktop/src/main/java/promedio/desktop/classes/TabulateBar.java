@@ -22,7 +22,7 @@ import promedio.core.number.Numerals;
 import promedio.core.tabulate.ClassProposal;
 import promedio.core.tabulate.Tabulation;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.SheetFigures;
+import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.text.Words;
 
 /** How a list is put into classes: a proposal, a start and width, or boundaries typed one by one. */

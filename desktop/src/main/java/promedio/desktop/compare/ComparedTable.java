@@ -12,8 +12,8 @@ import promedio.core.compare.Comparison;
 import promedio.core.number.Figure;
 import promedio.core.sentence.Visible;
 import promedio.desktop.control.Choice;
-import promedio.desktop.model.Compared;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.compare.Compared;
 import promedio.desktop.text.Words;
 
 /** The measures by sample, with the difference and the ratio of two of them; the largest and the smallest are marked. */

@@ -18,9 +18,9 @@ import promedio.core.compare.OneScale;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 import promedio.desktop.control.Choice;
-import promedio.desktop.model.Compared;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.Scaled;
+import promedio.desktop.model.compare.Compared;
+import promedio.desktop.model.compare.Scaled;
 import promedio.desktop.text.Words;
 
 /** Standard scores row by row, with their mean and rank; the row that is chosen is explained below them. */

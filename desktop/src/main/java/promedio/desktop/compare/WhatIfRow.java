@@ -9,8 +9,8 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import promedio.desktop.control.Choice;
-import promedio.desktop.model.Compared;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.compare.Compared;
 import promedio.desktop.text.Words;
 
 /** What if a sample had not some of its values, or some more: tried beside it, kept as a sample of its own or thrown away. */

@@ -26,13 +26,14 @@ import javafx.scene.layout.VBox;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.Interpretation;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.assignment.SheetEdit;
 import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
 import promedio.core.sample.Sample;
 import promedio.core.sentence.Visible;
 import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.SheetFigures;
+import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.text.Words;
 
 /** The entries of a sample in order of entry and in order of size, edited in place. */
@@ -65,7 +66,7 @@ public final class EntriesPage extends VBox {
     public EntriesPage(DeskModel model, FileWays ways) {
         this.model = model;
         this.ways = ways;
-        add = new EntryField(model::type);
+        add = new EntryField(model.intake()::type);
         add.setId("add-field");
         add.setPromptText(Words.of("entries.add.prompt"));
         add.getStyleClass().add("add-field");
@@ -216,7 +217,7 @@ public final class EntriesPage extends VBox {
         SheetFigures seen = model.figuresProperty().get();
         List<Integer> rows = chosenRows();
         if (seen != null && !rows.isEmpty()) {
-            model.make(new Edit.RemoveRows(seen.sheet().id(), rows), seen);
+            model.make(new SheetEdit.RemoveRows(seen.sheet().id(), rows), seen);
         }
     }
 
@@ -225,7 +226,7 @@ public final class EntriesPage extends VBox {
         List<Integer> rows = chosenRows();
         if (seen != null && !rows.isEmpty()) {
             boolean on = seen.sheet().off().contains(rows.get(0));
-            model.make(new Edit.SwitchEntries(seen.sheet().id(), rows, on), seen);
+            model.make(new SheetEdit.SwitchEntries(seen.sheet().id(), rows, on), seen);
         }
     }
 
@@ -235,7 +236,7 @@ public final class EntriesPage extends VBox {
         boolean changed = shown != null
                 && !(newName.equals(Visible.line(shown.name())) && newUnit.equals(Visible.line(shown.unit())));
         if (changed && !newName.isEmpty()) {
-            model.make(new Edit.Rename(shown.id(), newName, newUnit));
+            model.make(new SheetEdit.Rename(shown.id(), newName, newUnit));
         }
     }
 
@@ -245,7 +246,7 @@ public final class EntriesPage extends VBox {
                     .map(String::strip)
                     .filter(code -> !code.isEmpty())
                     .collect(Collectors.toSet());
-            model.make(new Edit.SetMissingCodes(shown.id(), codes));
+            model.make(new SheetEdit.SetMissingCodes(shown.id(), codes));
         }
     }
 

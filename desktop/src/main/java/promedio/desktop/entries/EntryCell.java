@@ -16,11 +16,12 @@ import javafx.scene.layout.StackPane;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.Interpretation;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.assignment.SheetEdit;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.SheetFigures;
+import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.text.Words;
 
 /** One entry in the order of entry: its number, its text, its frequency in a table or the second of its pair, and what is to be said of it. */
@@ -119,7 +120,7 @@ final class EntryCell extends StackPane {
                 suggestion.map(mended -> Words.of("entries.accept", mended)).orElse(""));
         show(accept, suggestion.isPresent());
         accept.setOnAction(click -> suggestion.ifPresent(
-                mended -> model.make(new Edit.SetEntry(sheet.id(), reading.faulty(row), row, mended), figures)));
+                mended -> model.make(new SheetEdit.SetEntry(sheet.id(), reading.faulty(row), row, mended), figures)));
         pseudoClassStateChanged(
                 LIT,
                 sheet.isOfPairs()
@@ -219,11 +220,11 @@ final class EntryCell extends StackPane {
         stopEdit();
         List<Edit> edits = new ArrayList<>();
         if (!typed.equals(sheet.values().text(row))) {
-            edits.add(new Edit.SetEntry(sheet.id(), 0, row, typed.strip()));
+            edits.add(new SheetEdit.SetEntry(sheet.id(), 0, row, typed.strip()));
         }
         sheet.beside()
                 .filter(column -> !column.text(row).equals(times))
-                .ifPresent(column -> edits.add(new Edit.SetEntry(sheet.id(), 1, row, times.strip())));
+                .ifPresent(column -> edits.add(new SheetEdit.SetEntry(sheet.id(), 1, row, times.strip())));
         if (!edits.isEmpty()) {
             model.make(edits.size() == 1 ? edits.get(0) : new Edit.Together("change-entry", edits), seen);
         }

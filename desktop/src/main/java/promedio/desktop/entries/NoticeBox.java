@@ -6,14 +6,14 @@ import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import promedio.core.assignment.Edit;
 import promedio.core.assignment.Interpretation;
 import promedio.core.assignment.Link;
+import promedio.core.assignment.SheetEdit;
 import promedio.core.course.CardKey;
 import promedio.core.course.DecimalMark;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.LinkText;
-import promedio.desktop.model.SheetFigures;
+import promedio.desktop.model.desk.SheetFigures;
+import promedio.desktop.model.table.LinkText;
 import promedio.desktop.reading.HowReadLine;
 import promedio.desktop.text.Words;
 
@@ -57,7 +57,7 @@ final class NoticeBox extends VBox {
                         Words.of(suspicion.sentence(), figures.text()),
                         "notice.switch-off",
                         () -> model.make(
-                                new Edit.SwitchEntries(figures.sheet().id(), suspicion.entry(), false), figures)));
+                                new SheetEdit.SwitchEntries(figures.sheet().id(), suspicion.entry(), false), figures)));
         int other = reading.readableWithOtherMark();
         boolean comma = figures.card().get(CardKey.DECIMAL_MARK) == DecimalMark.COMMA;
         if (other > 0) {

@@ -5,7 +5,7 @@ import javafx.scene.layout.HBox;
 import promedio.core.number.Exact;
 import promedio.core.sample.Ranking;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.SheetFigures;
+import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.text.Words;
 
 /** A distinct value in the order of size. */

@@ -12,7 +12,7 @@ import javafx.scene.layout.VBox;
 import promedio.core.sentence.Visible;
 import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.LeftBehind;
+import promedio.desktop.model.reading.LeftBehind;
 import promedio.desktop.text.Words;
 import promedio.files.assignment.Journal;
 
@@ -33,7 +33,7 @@ public final class StartPane extends VBox {
         kept.getStyleClass().add("kept");
         Label head = new Label(Words.of("entries.start"));
         head.getStyleClass().add("start-head");
-        field = new EntryField(model::type);
+        field = new EntryField(model.intake()::type);
         field.setId("start-field");
         field.getStyleClass().add("start-field");
         field.setPromptText(Words.of("entries.start.prompt"));

@@ -32,13 +32,13 @@ final class CompareScenes {
     List<Scenes.Shot> all() {
         shot("compare-read", () -> new TableScenes(window).read());
         shot("compare-taken", () -> {
-            model.fileReading().say(said -> said.withMissing("Minutes (min)=n/a"));
-            model.takeColumns();
+            model.intake().page().say(said -> said.withMissing("Minutes (min)=n/a"));
+            model.intake().takePage();
         });
         shot("compare-benches-taken", () -> {
             for (String bench : List.of("1", "2", "3")) {
                 model.select("t1");
-                model.tables().take(MINUTES, new Link.Where(BENCH, bench));
+                model.taking().take(MINUTES, new Link.Where(BENCH, bench));
             }
         });
         shot("compare-boxes", () -> {

@@ -95,7 +95,7 @@ public final class Gallery {
     private void settle(Runnable then) {
         PauseTransition pause = new PauseTransition(SETTLING);
         pause.setOnFinished(first -> {
-            boolean reading = window.model().filing().readingProperty().get();
+            boolean reading = window.model().intake().busyProperty().get();
             if (window.model().busyProperty().get() || reading) {
                 settle(then);
                 return;

@@ -5,6 +5,7 @@ import java.util.List;
 import javafx.scene.control.TextField;
 import promedio.desktop.demo.Demo;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Page;
 import promedio.desktop.theme.Theme;
 import promedio.desktop.window.MainWindow;
 
@@ -23,7 +24,7 @@ final class JotterScenes {
         shot("jotter-begin", () -> {
             model.show(Demo.assignment(), null);
             model.select("minutes");
-            model.looking().pageProperty().set(DeskModel.Page.MEASURES);
+            model.looking().pageProperty().set(Page.MEASURES);
         });
         shot("jotter-none", () -> window.jotter().focus());
         shot("jotter-looked", () -> write("sum of 'Minutes at the bench' / cou"));

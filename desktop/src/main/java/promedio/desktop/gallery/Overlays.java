@@ -17,7 +17,7 @@ import javafx.stage.PopupWindow;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 import promedio.desktop.demo.Demo;
-import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Page;
 import promedio.desktop.theme.Theme;
 import promedio.desktop.window.MainWindow;
 import promedio.desktop.window.Questions;
@@ -51,7 +51,7 @@ final class Overlays {
                     window.card().setOpen(false);
                     window.model().show(Demo.assignment(), null);
                     window.model().select("minutes");
-                    window.model().looking().pageProperty().set(DeskModel.Page.MEASURES);
+                    window.model().looking().pageProperty().set(Page.MEASURES);
                     Questions.unsaved(stage, Demo.assignment().title()).alert().show();
                 },
                 Overlays::closeAll,

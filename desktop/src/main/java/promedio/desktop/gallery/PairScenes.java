@@ -6,11 +6,12 @@ import promedio.core.assignment.AnswerEdit;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.assignment.SheetEdit;
 import promedio.core.data.Entries;
 import promedio.core.picture.Setting;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.DeskModel.Page;
-import promedio.desktop.model.DeskModel.TablePage;
+import promedio.desktop.model.desk.Page;
+import promedio.desktop.model.desk.TablePage;
 import promedio.desktop.theme.Theme;
 import promedio.desktop.window.MainWindow;
 
@@ -40,20 +41,20 @@ final class PairScenes {
     private void ofTable() {
         shot("pairs-read", () -> new TableScenes(window).read());
         shot("pairs-columns-taken", () -> {
-            model.fileReading().say(said -> said.withMissing("Minutes (min)=n/a"));
-            model.takeColumns();
+            model.intake().page().say(said -> said.withMissing("Minutes (min)=n/a"));
+            model.intake().takePage();
         });
         shot("pairs-table", () -> model.select("t1"));
         shot("pairs-columns", () -> {
             model.looking().tablePageProperty().set(TablePage.COLUMNS);
-            for (int column : List.copyOf(model.tables().ticked())) {
-                model.tables().tick(column, column == AGE || column == MINUTES);
+            for (int column : List.copyOf(model.tables().ticked().columns())) {
+                model.tables().ticked().tick(column, column == AGE || column == MINUTES);
             }
         });
         shot("pairs-taken", () -> model.pairs().take(AGE, MINUTES));
         shot("pairs-of-table", () -> model.looking().pageProperty().set(Page.ENTRIES));
         shot("together-table", () -> model.select("t1"));
-        shot("together-shelf", () -> model.tables().takeEach(MINUTES, OUTCOME));
+        shot("together-shelf", () -> model.taking().takeEach(MINUTES, OUTCOME));
         shot("together-compared", () -> model.groups()
                 .compare(model.assignment()
                         .sheets()
@@ -68,12 +69,12 @@ final class PairScenes {
                 .take(new Edit.Together(
                         "change-entry",
                         List.of(
-                                new Edit.SetEntry("p1", 0, IN_HAND, "5.5"),
-                                new Edit.SetEntry("p1", 1, IN_HAND, "52")))));
+                                new SheetEdit.SetEntry("p1", 0, IN_HAND, "5.5"),
+                                new SheetEdit.SetEntry("p1", 1, IN_HAND, "52")))));
         shot("pairs-what-if", () -> {
             model.trial().putBack();
             model.looking().litEntryProperty().set(null);
-            model.trial().add(new Edit.InsertRows("p1", 8, List.of(List.of("6"), List.of("55"))));
+            model.trial().add(new SheetEdit.InsertRows("p1", 8, List.of(List.of("6"), List.of("55"))));
         });
         shot("pairs-working", () -> {
             model.trial().dropAdded();

@@ -14,7 +14,9 @@ import promedio.core.picture.PictureKind;
 import promedio.core.picture.Setting;
 import promedio.desktop.demo.Demo;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.OfColumns;
+import promedio.desktop.model.desk.Page;
+import promedio.desktop.model.desk.TablePage;
+import promedio.desktop.model.picture.OfColumns;
 import promedio.desktop.theme.Theme;
 import promedio.desktop.window.MainWindow;
 
@@ -69,15 +71,15 @@ final class PictureScenes {
         });
         shot("picture-empty", () -> {
             sample("minutes", PictureKind.HISTOGRAM);
-            model.type("");
+            model.intake().type("");
             model.startSample();
-            model.type("n/a");
-            model.looking().pageProperty().set(DeskModel.Page.PICTURE);
+            model.intake().type("n/a");
+            model.looking().pageProperty().set(Page.PICTURE);
         });
         shot("picture-words", () -> {
             model.startSample();
-            model.type("lamp\nradio\nlamp\nbicycle\nlamp\nradio\ntoaster\n");
-            model.looking().pageProperty().set(DeskModel.Page.PICTURE);
+            model.intake().type("lamp\nradio\nlamp\nbicycle\nlamp\nradio\ntoaster\n");
+            model.looking().pageProperty().set(Page.PICTURE);
         });
         shot("picture-slate", () -> {
             window.setTheme(Theme.SLATE);
@@ -93,12 +95,12 @@ final class PictureScenes {
             new TableScenes(window).read();
         });
         shot("picture-table-taken", () -> {
-            model.fileReading().say(said -> said.withMissing("Minutes (min)=n/a"));
-            model.takeColumns();
+            model.intake().page().say(said -> said.withMissing("Minutes (min)=n/a"));
+            model.intake().takePage();
         });
         shot("picture-table-groups", () -> {
             model.select("t1");
-            model.looking().tablePageProperty().set(DeskModel.TablePage.PICTURES);
+            model.looking().tablePageProperty().set(TablePage.PICTURES);
             model.drawings().choose(new OfColumns(MINUTES, -1, BENCH));
         });
         shot("picture-table-laid-over", () -> model.drawings().choose(PictureKind.HISTOGRAM));
@@ -114,7 +116,7 @@ final class PictureScenes {
     private void sample(String id, PictureKind kind) {
         model.show(Demo.assignment(), null);
         model.select(id);
-        model.looking().pageProperty().set(DeskModel.Page.PICTURE);
+        model.looking().pageProperty().set(Page.PICTURE);
         model.drawings().choose(kind);
     }
 

@@ -17,14 +17,15 @@ import javafx.stage.Window;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.History;
+import promedio.core.assignment.SheetEdit;
 import promedio.core.course.CardKey;
 import promedio.core.course.Divisor;
 import promedio.core.course.OpenEnds;
 import promedio.desktop.demo.Demo;
 import promedio.desktop.demo.DemoLog;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.DeskModel.Page;
-import promedio.desktop.model.LeftBehind;
+import promedio.desktop.model.desk.Page;
+import promedio.desktop.model.reading.LeftBehind;
 import promedio.desktop.theme.Theme;
 import promedio.desktop.window.MainWindow;
 import promedio.files.InputProblem;
@@ -126,25 +127,26 @@ final class Scenes {
                         null)));
         shot("first-sample", () -> {
             window.offer(LeftBehind.of(List.of()));
-            model.type("12 15 15 18");
+            model.intake().type("12 15 15 18");
         });
     }
 
     private void measures() {
         shot("measures", () -> demo("minutes", Page.MEASURES));
-        shot("line-value-in-hand", () -> model.trial().take(new Edit.SetEntry("minutes", 0, lastEntry("120"), "60")));
+        shot("line-value-in-hand", () -> model.trial()
+                .take(new SheetEdit.SetEntry("minutes", 0, lastEntry("120"), "60")));
         shot("line-what-if", () -> {
             demo("minutes", Page.MEASURES);
-            model.trial().add(new Edit.InsertRows("minutes", 26, List.of(List.of("100"))));
+            model.trial().add(new SheetEdit.InsertRows("minutes", 26, List.of(List.of("100"))));
         });
         shot("line-broken-axis", () -> {
             demo("minutes", Page.MEASURES);
-            model.make(new Edit.SetEntry("minutes", 0, lastEntry("120"), "1200"));
+            model.make(new SheetEdit.SetEntry("minutes", 0, lastEntry("120"), "1200"));
             model.looking().pointedProperty().set("median");
         });
         shot("line-table-in-hand", () -> {
             demo("visitors", Page.MEASURES);
-            model.trial().take(new Edit.MoveUnit("visitors", 0, "16"));
+            model.trial().take(new SheetEdit.MoveUnit("visitors", 0, "16"));
         });
         shot("attempt-first", () -> {
             demo("minutes", Page.MEASURES);
@@ -247,38 +249,38 @@ final class Scenes {
         shot("classes-tabulated-frequencies", () -> demo("visitors", Page.CLASSES));
         shot("classes-gaps", () -> {
             model.show(Assignment.EMPTY, null);
-            model.type("10-19: 4; 20-29: 9; 30-39: 12; 40-49: 5; 50-59: 2");
+            model.intake().type("10-19: 4; 20-29: 9; 30-39: 12; 40-49: 5; 50-59: 2");
         });
         shot("classes-faults", () -> {
             model.show(Assignment.EMPTY, null);
-            model.type("0-10 4\n10-20 9\n15-30 12\n30-40 5 students\nforty 3\nTotal 33");
+            model.intake().type("0-10 4\n10-20 9\n15-30 12\n30-40 5 students\nforty 3\nTotal 33");
         });
         shot("classes-less-than", () -> {
             model.show(Assignment.EMPTY, null);
-            model.type("less than 10 4\nless than 20 13\nless than 30 25\nless than 40 30");
+            model.intake().type("less than 10 4\nless than 20 13\nless than 30 25\nless than 40 30");
         });
     }
 
     private void pastes() {
         shot("paste-lying", () -> {
             model.show(Assignment.EMPTY, null);
-            model.type("Minutes waited: 0-10 10-20 20-30 30-40 40-50 Total\nNo. of visitors: 5 8 12 6 4 35");
+            model.intake().type("Minutes waited: 0-10 10-20 20-30 30-40 40-50 Total\nNo. of visitors: 5 8 12 6 4 35");
         });
         shot("paste-other-readings", () -> {
             model.show(Assignment.EMPTY, null);
-            model.type("0 5\n1 8\n2 12\n3 4");
+            model.intake().type("0 5\n1 8\n2 12\n3 4");
         });
         shot("paste-groups", () -> {
             model.show(Assignment.EMPTY, null);
-            model.type("Bench 1: 12, 15, 18, 22\nBench 2: 14, 16, 20 min");
+            model.intake().type("Bench 1: 12, 15, 18, 22\nBench 2: 14, 16, 20 min");
         });
         shot("paste-open-frequency", () -> {
             model.show(Assignment.EMPTY, null);
-            model.type("Class\tf\n0-10\t5\n10-20\tp\n20-30\t12");
+            model.intake().type("Class\tf\n0-10\t5\n10-20\tp\n20-30\t12");
         });
         shot("paste-totals", () -> {
             model.show(Assignment.EMPTY, null);
-            model.type("n = 5, Σx = 40, Σx² = 350");
+            model.intake().type("n = 5, Σx = 40, Σx² = 350");
         });
     }
 
@@ -288,7 +290,7 @@ final class Scenes {
             Path folder = Files.createTempDirectory("promedio");
             Path file = Files.writeString(folder.resolve(name), text);
             model.show(Assignment.EMPTY, null);
-            model.filing().typeFile(file);
+            model.intake().file(file);
         } catch (IOException full) {
             throw new java.io.UncheckedIOException(full);
         }
@@ -304,10 +306,10 @@ final class Scenes {
                         .forEach(Window::hide),
                 true));
         shot("file-log-mended", () -> {
-            model.fileReading().say(said -> said.withMissing("Minutes (min)=n/a"));
-            model.fileReading().leaveOut(140, true);
+            model.intake().page().say(said -> said.withMissing("Minutes (min)=n/a"));
+            model.intake().page().leaveOut(140, true);
         });
-        shot("file-log-taken", model::takeColumns);
+        shot("file-log-taken", model.intake()::takePage);
         shot("file-wrong", () -> {
             file("two.csv", "a,b,c\n1,2,3\n4,5,6\n7,8,9,10\n");
         });
@@ -327,18 +329,19 @@ final class Scenes {
                 () -> file(
                         "towns.csv",
                         "town;people;day\nUpper Bramble;1,234;4/5/2031\nLower Bramble;12,345;6/7/2031\nNettle Hill;2,500;1/2/2031\n"));
-        shot("file-cannot-be-read-so", () -> model.fileReading()
+        shot("file-cannot-be-read-so", () -> model.intake()
+                .page()
                 .say(said -> said.withDelimiter(Delimiter.find("comma")).withSkip(OptionalInt.of(9))));
     }
 
     private void notices() {
         shot("entries-commas", () -> {
             model.show(Assignment.EMPTY, null);
-            model.type("12,5 13,1 12,9 14,0 12,2");
+            model.intake().type("12,5 13,1 12,9 14,0 12,2");
         });
         shot("entries-total", () -> {
             model.show(Assignment.EMPTY, null);
-            model.type("12 15 15 18 60");
+            model.intake().type("12 15 15 18 60");
         });
         shot("find", () -> {
             demo("minutes", Page.ENTRIES);
@@ -351,32 +354,33 @@ final class Scenes {
         shot("one-value", () -> {
             window.find().close();
             model.show(Assignment.EMPTY, null);
-            model.type("42");
+            model.intake().type("42");
             model.looking().pageProperty().set(Page.MEASURES);
         });
         shot("equal-values", () -> {
             model.show(Assignment.EMPTY, null);
-            model.type("7 7 7 7");
+            model.intake().type("7 7 7 7");
             model.looking().pageProperty().set(Page.MEASURES);
         });
         shot("words-only", () -> {
             model.show(Assignment.EMPTY, null);
-            model.type("red green blue green");
+            model.intake().type("red green blue green");
             model.looking().pageProperty().set(Page.MEASURES);
         });
         shot("ten-thousand", () -> {
             model.show(Assignment.EMPTY, null);
             SplittableRandom random = new SplittableRandom(5);
-            model.type(random.doubles(10_000)
-                    .mapToObj(share -> String.format(java.util.Locale.ROOT, "%.3f", 40 + 30 * share * share))
-                    .collect(Collectors.joining(" ")));
+            model.intake()
+                    .type(random.doubles(10_000)
+                            .mapToObj(share -> String.format(java.util.Locale.ROOT, "%.3f", 40 + 30 * share * share))
+                            .collect(Collectors.joining(" ")));
             model.looking().pageProperty().set(Page.MEASURES);
         });
         shot("long-names", () -> {
             demo("minutes", Page.MEASURES);
             model.make(
                     new Edit.Retitle("Descriptive statistics for the social sciences, second assignment of the term"));
-            model.make(new Edit.Rename(
+            model.make(new SheetEdit.Rename(
                     "minutes", "Minutes each volunteer spent on one repair, waiting included", "minutes per repair"));
         });
         shot("error", () -> {
@@ -420,7 +424,7 @@ final class Scenes {
         });
         shot("slate-paste", () -> {
             model.show(Assignment.EMPTY, null);
-            model.type("0 5\n1 8\n2 12\n3 4");
+            model.intake().type("0 5\n1 8\n2 12\n3 4");
         });
         shot("slate-file", () -> file("repair-cafe-log.csv", DemoLog.text()));
         shot("slate-card", () -> window.card().setOpen(true));
@@ -441,8 +445,9 @@ final class Scenes {
         });
         shot("large-paste", () -> {
             model.show(Assignment.EMPTY, null);
-            model.type("Table 2: Time that 35 visitors of the repair café waited\n"
-                    + "Minutes waited: 0-10 10-20 20-30 30-40 40-50 Total\nNo. of visitors: 5 8 12 6 4 36");
+            model.intake()
+                    .type("Table 2: Time that 35 visitors of the repair café waited\n"
+                            + "Minutes waited: 0-10 10-20 20-30 30-40 40-50 Total\nNo. of visitors: 5 8 12 6 4 36");
         });
         shot("large-file", () -> file("repair-cafe-log.csv", DemoLog.text()));
         shot("large-start", () -> model.show(Assignment.EMPTY, null));

@@ -15,7 +15,8 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Link;
 import promedio.desktop.demo.DemoLog;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.DeskModel.TablePage;
+import promedio.desktop.model.desk.Page;
+import promedio.desktop.model.desk.TablePage;
 import promedio.desktop.theme.Theme;
 import promedio.desktop.window.MainWindow;
 
@@ -35,29 +36,29 @@ final class TableScenes {
 
     List<Scenes.Shot> all() {
         shot("table-reading", this::read);
-        shot("table-missing-said", () -> model.fileReading().say(said -> said.withMissing("Minutes (min)=n/a")));
-        shot("table-taken", model::takeColumns);
+        shot("table-missing-said", () -> model.intake().page().say(said -> said.withMissing("Minutes (min)=n/a")));
+        shot("table-taken", model.intake()::takePage);
         shot("table-rows", () -> model.select("t1"));
         shot("table-rows-chosen", () -> {
             window.scene().lookup("#rows-grid").requestFocus();
-            model.tables().set(56, MINUTES, "40");
-            model.tables().set(2, 2, "floor lamp");
-            model.tables().leaveOut(List.of(140), true);
+            model.amending().set(56, MINUTES, "40");
+            model.amending().set(2, 2, "floor lamp");
+            model.amending().leaveOut(List.of(140), true);
             ((TextField) window.scene().lookup("#table-row")).setText("57");
             ((TextField) window.scene().lookup("#table-row")).fireEvent(new javafx.event.ActionEvent());
         });
-        shot("table-along", () -> model.tables().along("mean"));
+        shot("table-along", () -> model.tables().ticked().along("mean"));
         popup("table-column-menu", "#column-" + MINUTES);
         shot("table-columns", () -> {
-            model.tables().along("");
-            model.tables().name(MINUTES, "Minutes (min)", "min", "from the first look to the end");
+            model.tables().ticked().along("");
+            model.amending().name(MINUTES, "Minutes (min)", "min", "from the first look to the end");
             model.looking().tablePageProperty().set(TablePage.COLUMNS);
         });
         page("table-counts", TablePage.COUNTS);
         shot("table-linked-sample", () -> {
-            model.tables().take(MINUTES, new Link.Where(OUTCOME, "mended"));
+            model.taking().take(MINUTES, new Link.Where(OUTCOME, "mended"));
             model.select("s4");
-            model.looking().pageProperty().set(DeskModel.Page.ENTRIES);
+            model.looking().pageProperty().set(Page.ENTRIES);
         });
         shot("table-slate", () -> {
             window.setTheme(Theme.SLATE);
@@ -74,13 +75,13 @@ final class TableScenes {
         shot("table-pasted", () -> {
             window.setTextSize(100);
             model.show(Assignment.EMPTY, null);
-            model.type("Item\tMinutes\tSaved\nlamp\t12\t1.25\nradio\t17\t0.5\nlamp\t20\t2\nclock\t41\t0.25\n");
+            model.intake().type("Item\tMinutes\tSaved\nlamp\t12\t1.25\nradio\t17\t0.5\nlamp\t20\t2\nclock\t41\t0.25\n");
         });
         shot("table-wide-reading", () -> {
             window.setTextSize(100);
             wide();
         });
-        shot("table-wide-taken", model::takeColumns);
+        shot("table-wide-taken", model.intake()::takePage);
         shot("table-wide", () -> model.select("t1"));
         page("table-wide-columns", TablePage.COLUMNS);
         return shots;
@@ -131,7 +132,7 @@ final class TableScenes {
             Path folder = Files.createTempDirectory("promedio");
             Path file = Files.writeString(folder.resolve(name), text);
             model.show(Assignment.EMPTY, null);
-            model.filing().typeFile(file);
+            model.intake().file(file);
         } catch (IOException full) {
             throw new UncheckedIOException(full);
         }

@@ -15,9 +15,11 @@ import javafx.scene.control.TextField;
 import javafx.stage.Window;
 import promedio.core.assignment.Assignment;
 import promedio.desktop.demo.DemoLog;
-import promedio.desktop.model.Breakdown;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.OfColumns;
+import promedio.desktop.model.desk.Page;
+import promedio.desktop.model.desk.TablePage;
+import promedio.desktop.model.groups.Breakdown;
+import promedio.desktop.model.picture.OfColumns;
 import promedio.desktop.theme.Theme;
 import promedio.desktop.window.MainWindow;
 
@@ -35,9 +37,9 @@ final class TrailScenes {
 
     List<Scenes.Shot> all() {
         shot("trail-read", () -> new TableScenes(window).read());
-        shot("trail-taken", model::takeColumns);
+        shot("trail-taken", model.intake()::takePage);
         shot("trail-chosen", () -> model.select("t1"));
-        shot("trail-none", () -> model.looking().tablePageProperty().set(DeskModel.TablePage.ROWS));
+        shot("trail-none", () -> model.looking().tablePageProperty().set(TablePage.ROWS));
         shot("trail-completed", () -> write("replace in 'Minutes (min)': \"n/a\" with missing, 12 w"));
         shot("trail-words", () -> ((Hyperlink) window.scene().lookup("#step-lexicon")).fire());
         shot("trail-words-closed", () -> ((Button) window.scene().lookup("#lexicon-close")).fire());
@@ -78,9 +80,9 @@ final class TrailScenes {
     private void again() {
         shot("again-read", () -> {
             model.show(Assignment.EMPTY, null);
-            model.filing().typeFile(logs().get(0));
+            model.intake().file(logs().get(0));
         });
-        shot("again-taken", model::takeColumns);
+        shot("again-taken", model.intake()::takePage);
         shot("again-table", () -> model.select("t1"));
         shot("again-prepared", () -> DemoLog.STEPS.forEach(model.trail()::add));
         shot("again-saved", () -> model.trailFiling().save(logs().get(0).resolveSibling("minutes by kind.trail")));
@@ -160,7 +162,7 @@ final class TrailScenes {
     }
 
     private void groups() {
-        shot("groups", () -> model.looking().tablePageProperty().set(DeskModel.TablePage.GROUPS));
+        shot("groups", () -> model.looking().tablePageProperty().set(TablePage.GROUPS));
         shot("groups-measured", () -> {
             model.breakdowns().shownProperty().get().asked().parts().forEach(model.breakdowns()::without);
             for (String word : List.of("mean", "sd", "median")) {
@@ -178,8 +180,8 @@ final class TrailScenes {
             window.setTextSize(100);
             List.copyOf(model.breakdowns().shownProperty().get().asked().by()).forEach(model.breakdowns()::notBy);
         });
-        shot("trail-columns", () -> model.looking().tablePageProperty().set(DeskModel.TablePage.COLUMNS));
-        shot("trail-counts", () -> model.looking().tablePageProperty().set(DeskModel.TablePage.COUNTS));
+        shot("trail-columns", () -> model.looking().tablePageProperty().set(TablePage.COLUMNS));
+        shot("trail-counts", () -> model.looking().tablePageProperty().set(TablePage.COUNTS));
         shots.add(new Scenes.Shot(
                 "trail-counts-steps",
                 () -> ((Hyperlink) window.scene().lookup(".counts-value")).fire(),
@@ -188,11 +190,11 @@ final class TrailScenes {
                         .forEach(Window::hide),
                 true));
         shot("trail-picture", () -> {
-            model.looking().tablePageProperty().set(DeskModel.TablePage.PICTURES);
+            model.looking().tablePageProperty().set(TablePage.PICTURES);
             model.drawings().choose(new OfColumns(4, -1, 8));
         });
         shot("groups-left", () -> {
-            model.looking().tablePageProperty().set(DeskModel.TablePage.ROWS);
+            model.looking().tablePageProperty().set(TablePage.ROWS);
             model.followers().takeEach("Minutes", "Length");
         });
         shot("trail-following", () -> {
@@ -200,7 +202,7 @@ final class TrailScenes {
                     .sheets()
                     .get(model.assignment().sheets().size() - 1)
                     .id());
-            model.looking().pageProperty().set(DeskModel.Page.ENTRIES);
+            model.looking().pageProperty().set(Page.ENTRIES);
         });
         shot("trail-again", () -> model.select("t1"));
     }

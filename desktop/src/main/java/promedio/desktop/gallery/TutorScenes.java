@@ -11,8 +11,8 @@ import promedio.core.course.CardKey;
 import promedio.core.course.Divisor;
 import promedio.desktop.demo.Demo;
 import promedio.desktop.demo.DemoClass;
-import promedio.desktop.model.Classwork;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.tutor.Classwork;
 import promedio.desktop.theme.Theme;
 import promedio.desktop.window.MainWindow;
 
@@ -42,21 +42,21 @@ final class TutorScenes {
         shot("hints-all", () -> model.margin().takeHint("sd"));
         shot("tutor-empty", () -> {
             model.show(Assignment.EMPTY, null);
-            model.classwork().pageProperty().set(Classwork.Page.ANSWERS);
+            model.classwork().pageProperty().set(Classwork.Side.ANSWERS);
             model.classwork().openProperty().set(true);
         });
         shot("tutor-questions-none", () -> {
             model.show(Assignment.EMPTY, null);
-            model.type("12 15 15 18");
+            model.intake().type("12 15 15 18");
             model.classwork().openProperty().set(true);
         });
         shot("tutor-questions", () -> {
             model.show(Demo.assignment(), null);
             model.classwork().setCard(true);
-            model.classwork().pageProperty().set(Classwork.Page.QUESTIONS);
+            model.classwork().pageProperty().set(Classwork.Side.QUESTIONS);
             model.classwork().openProperty().set(true);
         });
-        shot("tutor-start", () -> model.classwork().pageProperty().set(Classwork.Page.ANSWERS));
+        shot("tutor-start", () -> model.classwork().pageProperty().set(Classwork.Side.ANSWERS));
         shot("tutor-problem", () -> model.classwork().take(Path.of("no-such-answers.csv")));
         shot("tutor-marked", () -> model.classwork().take(answers()));
         shot("tutor-opened", () -> model.classwork()
@@ -70,7 +70,7 @@ final class TutorScenes {
         });
         shot(
                 "tutor-questions-large-text",
-                () -> model.classwork().pageProperty().set(Classwork.Page.QUESTIONS));
+                () -> model.classwork().pageProperty().set(Classwork.Side.QUESTIONS));
         shot("card-set-changed", () -> {
             window.setTextSize(100);
             model.choose(CardKey.DIVISOR, Divisor.POPULATION);

@@ -23,10 +23,10 @@ import promedio.core.sentence.Visible;
 import promedio.core.trail.Field;
 import promedio.desktop.control.Press;
 import promedio.desktop.control.Tip;
-import promedio.desktop.model.Breakdown;
-import promedio.desktop.model.Breakdowns;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.Sketch;
+import promedio.desktop.model.groups.Breakdown;
+import promedio.desktop.model.groups.Breakdowns;
+import promedio.desktop.model.picture.Sketch;
 import promedio.desktop.picture.PicturePane;
 import promedio.desktop.text.Words;
 

@@ -26,8 +26,8 @@ import promedio.core.vector.Numbers;
 import promedio.core.working.FigureText;
 import promedio.desktop.control.ShareBar;
 import promedio.desktop.control.Tip;
-import promedio.desktop.model.Breakdown;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.groups.Breakdown;
 import promedio.desktop.text.Words;
 
 /** The groups with how many rows each has, their measures, and bars of the first of them; small groups are pointed out. */

@@ -32,8 +32,8 @@ import promedio.desktop.control.Press;
 import promedio.desktop.control.Ways;
 import promedio.desktop.formula.FormulaView;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.Jots;
-import promedio.desktop.model.SheetFigures;
+import promedio.desktop.model.desk.SheetFigures;
+import promedio.desktop.model.jotter.Jots;
 import promedio.desktop.text.Words;
 
 /** What was asked in the jotter before, over the foot of the paper: each line with its result and what can be done with it. */

@@ -2,7 +2,7 @@ package promedio.desktop.line;
 
 import javafx.scene.canvas.GraphicsContext;
 import promedio.core.sample.ClassTable;
-import promedio.desktop.model.ClassEdges;
+import promedio.desktop.model.desk.ClassEdges;
 import promedio.desktop.theme.Ink;
 
 /** A class table on the Line: each class a block as if its values were spread evenly over it, areas true to frequencies. */

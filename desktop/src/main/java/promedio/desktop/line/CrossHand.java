@@ -9,9 +9,10 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import promedio.core.assignment.Edit;
+import promedio.core.assignment.SheetEdit;
 import promedio.core.sample.Sample;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.SheetFigures;
+import promedio.desktop.model.desk.SheetFigures;
 
 /**
  * The hand on the cross-hair. Dragging a point changes its pair live; letting go keeps it and Escape puts it back. A double click adds a
@@ -75,8 +76,8 @@ final class CrossHand {
             Edit both = new Edit.Together(
                     "change-entry",
                     List.of(
-                            new Edit.SetEntry(sheet, 0, entry, written(x)),
-                            new Edit.SetEntry(sheet, 1, entry, written(y))));
+                            new SheetEdit.SetEntry(sheet, 0, entry, written(x)),
+                            new SheetEdit.SetEntry(sheet, 1, entry, written(y))));
             model.trial().take(both, seen);
         }
     }
@@ -97,7 +98,7 @@ final class CrossHand {
         if (click.getClickCount() == 2 && click.getButton() == MouseButton.PRIMARY && free) {
             SheetFigures figures = cross.figures();
             model.trial()
-                    .add(new Edit.InsertRows(
+                    .add(new SheetEdit.InsertRows(
                             figures.sheet().id(),
                             figures.sheet().size(),
                             List.of(
@@ -133,7 +134,7 @@ final class CrossHand {
         } else if (key.getCode() == KeyCode.SPACE && cross.lit() >= 0) {
             SheetFigures figures = cross.figures();
             int lit = figures.sample().entry(cross.lit());
-            model.make(new Edit.SwitchEntries(figures.sheet().id(), lit, false), figures);
+            model.make(new SheetEdit.SwitchEntries(figures.sheet().id(), lit, false), figures);
         } else {
             return;
         }

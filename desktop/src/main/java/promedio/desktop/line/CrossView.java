@@ -5,8 +5,6 @@ import java.math.RoundingMode;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.VPos;
-import javafx.scene.AccessibleRole;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
@@ -15,15 +13,14 @@ import promedio.core.number.Decimals;
 import promedio.core.number.Figure;
 import promedio.core.sample.Sample;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.SheetFigures;
+import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.text.Words;
-import promedio.desktop.theme.Ink;
 
 /**
  * What pairs have in place of the Line: their points between two axes, with a cross-hair through the point of means and the line of y on
  * x. {@link CrossHand} moves, adds and switches points; while one is in hand the scales stand still.
  */
-public final class CrossView extends Ink {
+public final class CrossView extends FiguresInk {
     private static final double LEFT_EMS = 4.2;
     private static final double BELOW_EMS = 2.9;
     private static final double ABOVE_EMS = 1.5;
@@ -32,67 +29,35 @@ public final class CrossView extends Ink {
     /** Of more points only so many are drawn, evenly chosen. */
     private static final int MOST_POINTS = 4_000;
 
-    private final DeskModel model;
-    private final Canvas canvas = new Canvas();
-    private final WhatIfBar whatIf;
-    private SheetFigures figures;
     private SheetFigures scaled;
     private NumberScale across;
     private NumberScale up;
 
     /** The cross-hair of a desk. */
     public CrossView(DeskModel model) {
-        this.model = model;
-        this.whatIf = new WhatIfBar(model);
-        getStyleClass().addAll("line", "cross");
-        setId("cross");
-        getChildren().addAll(canvas, whatIf);
-        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
-        setAccessibleHelp(Words.of("cross.help"));
-        setFocusTraversable(true);
-        focusVisibleProperty().addListener((property, before, focused) -> draw());
+        super(model, "cross", "cross.help");
+        getStyleClass().add("cross");
         model.looking().litEntryProperty().addListener((property, before, now) -> draw());
-        model.looking().pointedProperty().addListener((property, before, now) -> draw());
         new CrossHand(this, model);
     }
 
-    /** Shows the figures of pairs; null for none. */
-    public void show(SheetFigures shown) {
-        boolean other = figures == null
-                || shown == null
-                || !figures.sheet().id().equals(shown.sheet().id());
-        figures = shown;
-        if (other) {
-            light(null);
-        }
-        whatIf.show(shown);
-        setAccessibleText(shown == null ? "" : spoken());
-        draw();
+    @Override
+    void lightNothing() {
+        light(null);
     }
 
-    private String spoken() {
-        List<String> facts = List.of("mean/x", "mean/y", "correlation-pearson").stream()
-                .map(question -> seen(question).map(figures.text()::answer).orElse("–"))
-                .toList();
-        return Words.of("cross.spoken", figures.name(), facts.get(0), facts.get(1), facts.get(2));
-    }
-
-    /** A figure that is not covered. */
-    private Optional<Figure> seen(String question) {
-        return model.margin().covers(question) ? Optional.empty() : figures.figure(question);
+    @Override
+    String spoken() {
+        return Words.of("cross.spoken", figures().name(), told("mean/x"), told("mean/y"), told("correlation-pearson"));
     }
 
     /** Whether there are pairs to touch. */
     boolean isLive() {
-        return across != null && figures != null;
-    }
-
-    SheetFigures figures() {
-        return figures;
+        return across != null && figures() != null;
     }
 
     private Decimals ys() {
-        return figures.sample().paired().orElseThrow().second().values();
+        return figures().sample().paired().orElseThrow().second().values();
     }
 
     /** The row of the sample whose point is next to a place, and not far from it; −1 for none. */
@@ -100,7 +65,7 @@ public final class CrossView extends Ink {
         if (!isLive()) {
             return -1;
         }
-        Sample sample = figures.sample();
+        Sample sample = figures().sample();
         int nearest = -1;
         double reach = Math.pow(0.9 * em(), 2);
         for (int row = 0; row < sample.rows(); row += step()) {
@@ -115,11 +80,11 @@ public final class CrossView extends Ink {
 
     /** Of very many points every so-many-th is seen, and can be pointed at. */
     int step() {
-        return 1 + (figures.sample().rows() - 1) / MOST_POINTS;
+        return 1 + (figures().sample().rows() - 1) / MOST_POINTS;
     }
 
     private double x(int row) {
-        return across.x(figures.sample().values().toDouble(row));
+        return across.x(figures().sample().values().toDouble(row));
     }
 
     private double y(int row) {
@@ -132,8 +97,8 @@ public final class CrossView extends Ink {
 
     /** The row of the sample that is lit up; −1 for none. */
     int lit() {
-        Integer entry = model.looking().litEntryProperty().get();
-        Sample sample = figures == null ? null : figures.sample();
+        Integer entry = model().looking().litEntryProperty().get();
+        Sample sample = figures() == null ? null : figures().sample();
         for (int row = 0; entry != null && sample != null && row < sample.rows(); row++) {
             if (sample.entry(row) == entry) {
                 return row;
@@ -144,12 +109,12 @@ public final class CrossView extends Ink {
 
     /** Lights up an entry; null for none. */
     void light(Integer entry) {
-        model.looking().litEntryProperty().set(entry);
+        model().looking().litEntryProperty().set(entry);
     }
 
     /** The x at a place, to the finest decimal place used for x. */
     BigDecimal snappedX(double x) {
-        return snapped(across.number(x), figures.sample().values());
+        return snapped(across.number(x), figures().sample().values());
     }
 
     /** The y at a place, to the finest decimal place used for y. */
@@ -162,24 +127,16 @@ public final class CrossView extends Ink {
     }
 
     @Override
-    protected void layoutChildren() {
-        canvas.setWidth(getWidth());
-        canvas.setHeight(getHeight());
-        whatIf.autosize();
-        whatIf.relocate(LEFT_EMS * em(), getHeight() - whatIf.getHeight() + 0.15 * em());
-        draw();
+    double toldAt() {
+        return LEFT_EMS * em();
     }
 
     @Override
-    protected void draw() {
-        if (canvas == null) {
-            return;
-        }
-        GraphicsContext g = canvas.getGraphicsContext2D();
-        g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
-        if (figures == null || figures.sample().isEmpty() || canvas.getWidth() < 50 || canvas.getHeight() < 50) {
+    boolean draw(GraphicsContext g) {
+        boolean room = canvas().getWidth() >= 50 && canvas().getHeight() >= 50;
+        if (figures() == null || figures().sample().isEmpty() || !room) {
             across = null;
-            return;
+            return false;
         }
         scale();
         axes(g);
@@ -187,29 +144,19 @@ public final class CrossView extends Ink {
         points(g);
         litPoint(g);
         key(g);
-        if (isFocusVisible()) {
-            g.setStroke(accent());
-            g.strokeRoundRect(0.5, 0.5, canvas.getWidth() - 1, canvas.getHeight() - 1, 6, 6);
-        }
-    }
-
-    private boolean isInHand() {
-        SheetFigures settled = model.settledProperty().get();
-        return settled != null
-                && settled != figures
-                && settled.sheet().id().equals(figures.sheet().id());
+        return true;
     }
 
     private void scale() {
-        double right = canvas.getWidth() - KEY_EMS * em();
-        double top = canvas.getHeight() - ABOVE_EMS * em();
+        double right = canvas().getWidth() - KEY_EMS * em();
+        double top = canvas().getHeight() - ABOVE_EMS * em();
         boolean fits = across != null && across.right() == right && up.right() == top;
-        if (fits && (isInHand() || scaled == figures)) {
+        if (fits && (settled().isPresent() || scaled == figures())) {
             return;
         }
-        up = scale(figures.sample().paired().orElseThrow().second(), BELOW_EMS * em(), top);
-        across = scale(figures.sample(), Math.min(right / 2, left()), right);
-        scaled = figures;
+        up = scale(figures().sample().paired().orElseThrow().second(), BELOW_EMS * em(), top);
+        across = scale(figures().sample(), Math.min(right / 2, left()), right);
+        scaled = figures();
     }
 
     /** Where the axis of y stands: long numbers have room before it. */
@@ -231,7 +178,7 @@ public final class CrossView extends Ink {
     }
 
     private void axes(GraphicsContext g) {
-        double bottom = canvas.getHeight() - BELOW_EMS * em();
+        double bottom = canvas().getHeight() - BELOW_EMS * em();
         g.setStroke(soft());
         g.setLineWidth(1);
         g.strokeLine(across.left(), bottom, across.right(), bottom);
@@ -241,7 +188,7 @@ public final class CrossView extends Ink {
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.TOP);
         for (BigDecimal tick :
-                across.ticks(5 * em(), Math.pow(10, -figures.sample().values().places()))) {
+                across.ticks(5 * em(), Math.pow(10, -figures().sample().values().places()))) {
             double x = across.x(tick.doubleValue());
             g.strokeLine(x, bottom, x, bottom + 0.3 * em());
             g.fillText(written(tick), x, bottom + 0.45 * em());
@@ -255,9 +202,9 @@ public final class CrossView extends Ink {
         }
         g.setTextBaseline(VPos.TOP);
         g.setFont(font(0.9, true));
-        g.fillText(cut(titled("x", figures.variable(false))), across.right(), bottom + 1.5 * em());
+        g.fillText(cut(titled("x", figures().variable(false))), across.right(), bottom + 1.5 * em());
         g.setTextAlign(TextAlignment.LEFT);
-        g.fillText(cut(titled("y", figures.variable(true))), 0.4 * em(), 0.15 * em());
+        g.fillText(cut(titled("y", figures().variable(true))), 0.4 * em(), 0.15 * em());
     }
 
     private static String titled(String letter, String called) {
@@ -275,18 +222,17 @@ public final class CrossView extends Ink {
     }
 
     private String written(BigDecimal number) {
-        return model.assignment().card().numerals().write(number).replace('-', '−');
+        return model().assignment().card().numerals().write(number).replace('-', '−');
     }
 
     /** The cross-hair through the means, where they were before a point was taken in hand, and the line of y on x. */
     private void lines(GraphicsContext g) {
-        if (isInHand()) {
-            SheetFigures settled = model.settledProperty().get();
+        settled().ifPresent(settled -> {
             g.setLineDashes(2, 4);
             cross(g, settled, soft());
             g.setLineDashes();
-        }
-        cross(g, figures, accent());
+        });
+        cross(g, figures(), accent());
         line(g);
         g.setFont(font(0.9, true));
         g.setFill(accent());
@@ -306,24 +252,24 @@ public final class CrossView extends Ink {
 
     /** A mean as it is written at its line; in words while it is pointed at. */
     private String called(String letter, Figure mean) {
-        boolean pointed = model.looking().pointedProperty().get().equals("mean/" + letter);
+        boolean pointed = model().looking().pointedProperty().get().equals("mean/" + letter);
         return (pointed ? Words.of("cross.mean", letter) : letter.equals("x") ? "x̄" : "ȳ") + " " + answer(mean);
     }
 
     private String answer(Figure figure) {
-        return figures.text().answer(figure);
+        return figures().text().answer(figure);
     }
 
     private void cross(GraphicsContext g, SheetFigures of, Color colour) {
         g.setStroke(colour);
         g.setLineWidth(1);
-        Optional<Figure> x = model.margin().covers("mean/x") ? Optional.empty() : of.figure("mean/x");
-        Optional<Figure> y = model.margin().covers("mean/y") ? Optional.empty() : of.figure("mean/y");
+        Optional<Figure> x = model().margin().covers("mean/x") ? Optional.empty() : of.figure("mean/x");
+        Optional<Figure> y = model().margin().covers("mean/y") ? Optional.empty() : of.figure("mean/y");
         x.ifPresent(mean -> g.strokeLine(
                 across.x(mean.toDouble()),
                 ABOVE_EMS * em(),
                 across.x(mean.toDouble()),
-                canvas.getHeight() - BELOW_EMS * em()));
+                canvas().getHeight() - BELOW_EMS * em()));
         y.ifPresent(mean -> g.strokeLine(across.left(), y(mean.toDouble()), across.right(), y(mean.toDouble())));
     }
 
@@ -341,24 +287,24 @@ public final class CrossView extends Ink {
                 across.left(),
                 ABOVE_EMS * em(),
                 across.right() - across.left(),
-                canvas.getHeight() - (ABOVE_EMS + BELOW_EMS) * em());
+                canvas().getHeight() - (ABOVE_EMS + BELOW_EMS) * em());
         g.clip();
         g.setStroke(spread());
-        String pointed = model.looking().pointedProperty().get();
+        String pointed = model().looking().pointedProperty().get();
         g.setLineWidth(List.of("slope", "intercept", "residual-sd").contains(pointed) ? 3 : 1.6);
         g.strokeLine(across.left(), y(a + b * across.low()), across.right(), y(a + b * across.high()));
         g.restore();
     }
 
     private void points(GraphicsContext g) {
-        Sample sample = figures.sample();
+        Sample sample = figures().sample();
         boolean many = sample.rows() > MOST_POINTS / 8;
         double radius = (many ? 0.6 : 1) * RADIUS * em();
         g.setFill(many ? ink().deriveColor(0, 1, 1, 0.45) : ink());
         for (int row = 0; row < sample.rows(); row += step()) {
             g.fillOval(x(row) - radius, y(row) - radius, 2 * radius, 2 * radius);
         }
-        model.trial().addedProperty().get().forEach(edit -> WhatIfBar.pair(edit, figures)
+        model().trial().addedProperty().get().forEach(edit -> WhatIfBar.pair(edit, figures())
                 .ifPresent(pair -> {
                     double ring = 2 * RADIUS * em();
                     g.setStroke(accent());
@@ -377,7 +323,7 @@ public final class CrossView extends Ink {
             return;
         }
         double radius = 1.4 * RADIUS * em();
-        double bottom = canvas.getHeight() - BELOW_EMS * em();
+        double bottom = canvas().getHeight() - BELOW_EMS * em();
         g.setStroke(accent());
         g.setLineDashes(4, 3);
         g.setLineWidth(1);
@@ -388,9 +334,11 @@ public final class CrossView extends Ink {
         g.fillOval(x(row) - radius, y(row) - radius, 2 * radius, 2 * radius);
         String text = Words.of(
                 "cross.pair",
-                Integer.toString(figures.sample().entry(row) + 1),
-                figures.text().carried(figures.sample().value(row)),
-                figures.text().carried(figures.sample().paired().orElseThrow().value(row)));
+                Integer.toString(figures().sample().entry(row) + 1),
+                figures().text().carried(figures().sample().value(row)),
+                figures()
+                        .text()
+                        .carried(figures().sample().paired().orElseThrow().value(row)));
         Font font = font(0.9, true);
         boolean right = x(row) + width(text, font) + em() < across.right();
         g.setFont(font);

@@ -7,13 +7,13 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
-import promedio.core.assignment.Edit;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.assignment.SheetEdit;
 import promedio.core.number.Exact;
 import promedio.core.sample.Sample;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.SheetFigures;
-import promedio.desktop.model.ValueInHand;
+import promedio.desktop.model.desk.SheetFigures;
+import promedio.desktop.model.desk.ValueInHand;
 
 /**
  * The hand on the Line. Dragging a dot changes its value live, in a frequency table one unit of it; letting go keeps it and
@@ -100,8 +100,9 @@ final class LineHand {
         model.trial()
                 .add(
                         line.figures().sample().weighted()
-                                ? new Edit.MoveUnit(sheet.id(), -1, written(number))
-                                : new Edit.InsertRows(sheet.id(), sheet.size(), List.of(List.of(written(number)))));
+                                ? new SheetEdit.MoveUnit(sheet.id(), -1, written(number))
+                                : new SheetEdit.InsertRows(
+                                        sheet.id(), sheet.size(), List.of(List.of(written(number)))));
         line.light(Exact.from(number));
     }
 
@@ -138,7 +139,7 @@ final class LineHand {
             letGo();
         } else if (key.getCode() == KeyCode.SPACE && take(line.lit()).isPresent()) {
             int entry = take(line.lit()).get().entry();
-            model.make(new Edit.SwitchEntries(line.figures().sheet().id(), entry, false), line.figures());
+            model.make(new SheetEdit.SwitchEntries(line.figures().sheet().id(), entry, false), line.figures());
         } else {
             return;
         }

@@ -5,8 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import javafx.geometry.VPos;
-import javafx.scene.AccessibleRole;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
@@ -14,25 +12,20 @@ import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Ranking;
-import promedio.desktop.model.ClassEdges;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.Looking;
-import promedio.desktop.model.SheetFigures;
+import promedio.desktop.model.desk.ClassEdges;
+import promedio.desktop.model.desk.Looking;
+import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.text.Words;
-import promedio.desktop.theme.Ink;
 
 /**
  * The Line: the values of a sample as dots on a number line with the measures on it. {@link LineHand} moves, adds and
  * switches values; while a value is in hand the scale stands still and the measures' earlier places are drawn as ghosts.
  */
-public final class LineView extends Ink {
+public final class LineView extends FiguresInk {
     private static final double RIGHT_ROOM = 1.4;
 
-    private final DeskModel model;
-    private final Canvas canvas = new Canvas();
-    private final WhatIfBar whatIf;
     private Markers markers;
-    private SheetFigures figures;
     private NumberScale scale;
     /** The figures that the scale was made for. */
     private SheetFigures scaled;
@@ -41,52 +34,26 @@ public final class LineView extends Ink {
 
     /** The Line of a desk. */
     public LineView(DeskModel model) {
-        this.model = model;
-        this.whatIf = new WhatIfBar(model);
-        getStyleClass().add("line");
-        getChildren().addAll(canvas, whatIf);
-        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
-        setFocusTraversable(true);
-        setId("line");
-        focusVisibleProperty().addListener((property, before, focused) -> draw());
+        super(model, "line", "line.help");
         model.looking().litProperty().addListener((property, before, now) -> draw());
         model.looking().spanProperty().addListener((property, before, now) -> draw());
-        model.looking().pointedProperty().addListener((property, before, now) -> draw());
         new LineHand(this, model);
     }
 
-    /** Shows the figures of a sample; null for none. */
-    public void show(SheetFigures shown) {
-        boolean other = figures == null
-                || shown == null
-                || !figures.sheet().id().equals(shown.sheet().id());
-        figures = shown;
-        if (other) {
-            light((Exact) null);
-        }
-        whatIf.show(shown);
-        setAccessibleText(shown == null ? "" : spoken());
-        setAccessibleHelp(Words.of("line.help"));
-        draw();
+    @Override
+    void lightNothing() {
+        light((Exact) null);
     }
 
-    private String spoken() {
-        List<String> facts = List.of("minimum", "maximum", "mean", "median").stream()
-                .map(question -> figures.figure(question)
-                        .filter(figure -> !model.margin().covers(question))
-                        .map(figures.text()::answer)
-                        .orElse("–"))
-                .toList();
-        return Words.of("line.spoken", figures.name(), facts.get(0), facts.get(1), facts.get(2), facts.get(3));
+    @Override
+    String spoken() {
+        return Words.of(
+                "line.spoken", figures().name(), told("minimum"), told("maximum"), told("mean"), told("median"));
     }
 
     /** Whether there is a sample to touch. */
     boolean isLive() {
         return scale != null;
-    }
-
-    SheetFigures figures() {
-        return figures;
     }
 
     /** The distinct value near a place, or −1. */
@@ -97,75 +64,65 @@ public final class LineView extends Ink {
     /** The distinct value that is lit up, or −1. */
     int lit() {
         Exact lit = litValue();
-        if (lit == null || figures == null || figures.sample().rows() == 0) {
+        if (lit == null || figures() == null || figures().sample().rows() == 0) {
             return -1;
         }
-        Ranking ranking = figures.sample().ranking();
+        Ranking ranking = figures().sample().ranking();
         int index = ranking.distinctBelow(lit);
         return index < ranking.distinct().size() && ranking.distinct().at(index).equals(lit) ? index : -1;
     }
 
     /** The number that is lit up; null for none. */
     Exact litValue() {
-        return model.looking().litProperty().get();
+        return model().looking().litProperty().get();
     }
 
     void light(int distinct) {
-        model.looking()
+        model().looking()
                 .litProperty()
-                .set(distinct < 0 ? null : figures.sample().ranking().distinct().at(distinct));
+                .set(
+                        distinct < 0
+                                ? null
+                                : figures().sample().ranking().distinct().at(distinct));
     }
 
     /** Lights up the values equal to a number, as soon as there are some; null for none. */
     void light(Exact value) {
-        model.looking().litProperty().set(value);
+        model().looking().litProperty().set(value);
     }
 
     /** The number at a place, snapped to the finest decimal place used in the sample. */
     BigDecimal snapped(double x) {
-        int places = figures.sample().values().places();
+        int places = figures().sample().values().places();
         return BigDecimal.valueOf(scale.number(x)).setScale(places, java.math.RoundingMode.HALF_EVEN);
     }
 
     @Override
-    protected void layoutChildren() {
-        canvas.setWidth(getWidth());
-        canvas.setHeight(getHeight());
-        whatIf.autosize();
-        whatIf.relocate(0, getHeight() - whatIf.getHeight() + 0.15 * em());
-        draw();
+    double toldAt() {
+        return 0;
     }
 
     @Override
-    protected void draw() {
-        if (canvas == null) {
-            return;
-        }
-        GraphicsContext g = canvas.getGraphicsContext2D();
-        g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
-        if (figures == null || figures.sample().isEmpty() || canvas.getWidth() < 50) {
+    boolean draw(GraphicsContext g) {
+        SheetFigures figures = figures();
+        if (figures == null || figures.sample().isEmpty() || canvas().getWidth() < 50) {
             scale = null;
             dots = null;
-            return;
+            return false;
         }
-        SheetFigures before = model.settledProperty().get();
-        boolean inHand = before != null
-                && before != figures
-                && before.sheet().id().equals(figures.sheet().id());
-        double right = canvas.getWidth() - RIGHT_ROOM * em();
-        if (scale == null || !inHand && (scaled != figures || scale.right() != right)) {
+        Optional<SheetFigures> before = settled();
+        double right = canvas().getWidth() - RIGHT_ROOM * em();
+        if (scale == null || before.isEmpty() && (scaled != figures || scale.right() != right)) {
             scale = scale(right);
             scaled = figures;
         }
         double axis = getHeight() - 3.3 * em();
-        markers = new Markers(this, figures, scale, axis, model.margin()::covers);
-        Optional<ClassTable> classes = figures.sample().classes();
-        dots = classes.isPresent() ? null : new Dots(this, figures.sample(), scale, axis);
+        markers = new Markers(this, figures(), scale, axis, model().margin()::covers);
+        Optional<ClassTable> classes = figures().sample().classes();
+        dots = classes.isPresent() ? null : new Dots(this, figures().sample(), scale, axis);
         markers.drawBehind(g);
         span(g, axis);
-        if (inHand) {
-            markers.drawGhosts(g, before);
-        }
+        before.ifPresent(settled -> markers.drawGhosts(g, settled));
         Optional<Blocks> blocks = classes.map(table -> new Blocks(this, table, scale, axis));
         blocks.ifPresent(shown -> shown.draw(g));
         if (dots != null) {
@@ -177,20 +134,17 @@ public final class LineView extends Ink {
         }
         markers.drawBefore(g, blocks.<LineKey.Contents>map(shown -> shown::top).orElseGet(() -> dots::top));
         if (dots != null) {
-            model.trial().addedProperty().get().forEach(edit -> WhatIfBar.value(edit, figures)
+            model().trial().addedProperty().get().forEach(edit -> WhatIfBar.value(edit, figures())
                     .ifPresent(value -> dots.ring(g, value)));
         }
         litLabel(g, axis);
         pointedLabel(g, axis);
-        if (isFocusVisible()) {
-            g.setStroke(accent());
-            g.strokeRoundRect(0.5, 0.5, canvas.getWidth() - 1, canvas.getHeight() - 1, 6, 6);
-        }
+        return true;
     }
 
     /** The stretch that is pointed at in a picture. */
     private void span(GraphicsContext g, double axis) {
-        Looking.Span span = model.looking().spanProperty().get();
+        Looking.Span span = model().looking().spanProperty().get();
         if (span != null) {
             double from = Math.max(scale.left(), scale.x(span.from().toDouble()));
             double to = Math.min(scale.right(), scale.x(span.to().toDouble()));
@@ -200,11 +154,11 @@ public final class LineView extends Ink {
     }
 
     private NumberScale scale(double right) {
-        Optional<ClassEdges> edges = figures.sample().classes().map(ClassEdges::new);
+        Optional<ClassEdges> edges = figures().sample().classes().map(ClassEdges::new);
         if (edges.isPresent()) {
             return NumberScale.around(edges.get().least(), edges.get().most(), 0.4 * em(), right);
         }
-        Decimals distinct = figures.sample().ranking().distinct();
+        Decimals distinct = figures().sample().ranking().distinct();
         double[] ascending = IntStream.range(0, distinct.size())
                 .mapToDouble(distinct::toDouble)
                 .toArray();
@@ -213,16 +167,18 @@ public final class LineView extends Ink {
 
     /** What the measure that is pointed at says of the sample, below the axis. */
     private void pointedLabel(GraphicsContext g, double axis) {
-        String question = model.looking().pointedProperty().get();
-        if (lit() >= 0 || whatIf.isVisible() || !markers.questions().contains(question)) {
+        String question = model().looking().pointedProperty().get();
+        if (lit() >= 0 || isTelling() || !markers.questions().contains(question)) {
             return;
         }
-        String said = figures.line(question)
-                .map(line -> line.label() + " " + line.figure() + ": " + figures.meaning(line))
+        String said = figures()
+                .line(question)
+                .map(line ->
+                        line.label() + " " + line.figure() + ": " + figures().meaning(line))
                 .orElse("");
         Font font = font(0.9, false);
         double left = Math.max(scale.left(), markers.keyBelow() + em());
-        double room = scale.right() - left - width(Markers.name(figures), font(0.86, false)) - 2 * em();
+        double room = scale.right() - left - width(Markers.name(figures()), font(0.86, false)) - 2 * em();
         String text = said;
         while (width(text, font) > room && text.length() > 20) {
             text = text.substring(0, text.length() - 6).strip() + " …";
@@ -239,7 +195,7 @@ public final class LineView extends Ink {
         Optional<String> marker = markers.at(x, y);
         int near = marker.isPresent() ? -1 : nearest(x);
         light(near);
-        model.looking()
+        model().looking()
                 .pointedProperty()
                 .set(near >= 0 ? "" : marker.or(() -> markers.bandAt(x, y)).orElse(""));
     }
@@ -249,12 +205,13 @@ public final class LineView extends Ink {
         List<String> questions = markers.questions();
         if (!questions.isEmpty()) {
             light(-1);
-            int now = questions.indexOf(model.looking().pointedProperty().get());
+            int now = questions.indexOf(model().looking().pointedProperty().get());
             int next = now < 0 ? (step > 0 ? 0 : questions.size() - 1) : Math.floorMod(now + step, questions.size());
-            model.looking().pointedProperty().set(questions.get(next));
-            figures.line(questions.get(next))
-                    .ifPresent(line ->
-                            setAccessibleText(line.label() + " " + line.figure() + ". " + figures.meaning(line)));
+            model().looking().pointedProperty().set(questions.get(next));
+            figures()
+                    .line(questions.get(next))
+                    .ifPresent(line -> setAccessibleText(line.label() + " " + line.figure() + ". "
+                            + figures().meaning(line)));
         }
     }
 
@@ -262,12 +219,12 @@ public final class LineView extends Ink {
         if (lit() < 0) {
             return;
         }
-        Ranking ranking = figures.sample().ranking();
+        Ranking ranking = figures().sample().ranking();
         Exact times = ranking.weight(lit());
-        String value = figures.text().carried(ranking.distinct().at(lit()));
+        String value = figures().text().carried(ranking.distinct().at(lit()));
         String text = times.equals(Exact.ONE)
                 ? value
-                : Words.of("line.times", value, figures.text().carried(times));
+                : Words.of("line.times", value, figures().text().carried(times));
         Font font = font(0.9, true);
         double half = width(text, font) / 2;
         double x = scale.x(ranking.distinct().toDouble(lit()));

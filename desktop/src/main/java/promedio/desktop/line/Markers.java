@@ -12,7 +12,7 @@ import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 import promedio.core.number.Decimals;
 import promedio.core.number.Figure;
-import promedio.desktop.model.SheetFigures;
+import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.text.Words;
 import promedio.desktop.theme.Ink;
 

@@ -8,10 +8,11 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import promedio.core.assignment.Edit;
+import promedio.core.assignment.SheetEdit;
 import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.SheetFigures;
+import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.text.Words;
 
 /** What was added to the Line for a moment, to be kept or thrown away. */
@@ -63,7 +64,7 @@ final class WhatIfBar extends HBox {
 
     /** The pair that an edit puts in. */
     static Optional<List<Exact>> pair(Edit edit, SheetFigures figures) {
-        if (!(edit instanceof Edit.InsertRows insert) || insert.columns().size() < 2) {
+        if (!(edit instanceof SheetEdit.InsertRows insert) || insert.columns().size() < 2) {
             return Optional.empty();
         }
         List<Exact> read = insert.columns().stream()
@@ -76,9 +77,11 @@ final class WhatIfBar extends HBox {
     /** The value that an edit puts in. */
     static Optional<Exact> value(Edit edit, SheetFigures figures) {
         Numerals numerals = figures.card().numerals();
-        String typed = edit instanceof Edit.InsertRows insert
+        String typed = edit instanceof SheetEdit.InsertRows insert
                 ? insert.columns().get(0).get(0)
-                : edit instanceof Edit.MoveUnit move ? move.to() : edit instanceof Edit.SetEntry set ? set.typed() : "";
+                : edit instanceof SheetEdit.MoveUnit move
+                        ? move.to()
+                        : edit instanceof SheetEdit.SetEntry set ? set.typed() : "";
         return numerals.read(typed).map(Numerals.Numeral::exact);
     }
 }

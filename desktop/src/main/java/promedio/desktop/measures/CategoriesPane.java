@@ -9,7 +9,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import promedio.core.assignment.Interpretation;
 import promedio.core.number.Exact;
-import promedio.desktop.model.SheetFigures;
+import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.text.Words;
 
 /** A sample of words: how often each occurs, its share, and the mode; nothing else applies. */

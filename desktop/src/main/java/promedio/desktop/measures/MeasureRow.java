@@ -16,9 +16,9 @@ import promedio.desktop.control.Tip;
 import promedio.desktop.formula.FormulaView;
 import promedio.desktop.margin.AnswerBox;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.Margin;
-import promedio.desktop.model.MeasureLine;
-import promedio.desktop.model.SheetFigures;
+import promedio.desktop.model.desk.Margin;
+import promedio.desktop.model.desk.MeasureLine;
+import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.text.Words;
 
 /** One measure: its line, its working when open, and the student's answer beside it in the margin. */

@@ -18,8 +18,9 @@ import javafx.scene.layout.VBox;
 import promedio.core.assignment.Interpretation;
 import promedio.core.measure.Measure;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.MeasureLine;
-import promedio.desktop.model.SheetFigures;
+import promedio.desktop.model.desk.MeasureLine;
+import promedio.desktop.model.desk.Page;
+import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.text.Words;
 
 /** The measures of a sample by groups, the usual ones first, with the margin beside every row. */
@@ -162,7 +163,7 @@ public final class MeasuresPage extends ScrollPane {
         Label nothing = new Label(figures.whyEmpty());
         nothing.getStyleClass().add("empty-head");
         Hyperlink next = new Hyperlink(Words.of("measures.empty.next"));
-        next.setOnAction(click -> model.looking().pageProperty().set(DeskModel.Page.ENTRIES));
+        next.setOnAction(click -> model.looking().pageProperty().set(Page.ENTRIES));
         VBox box = new VBox(nothing, next);
         box.getStyleClass().add("empty");
         return box;
@@ -178,7 +179,7 @@ public final class MeasuresPage extends ScrollPane {
             if (!line.usual(figures.firstSkewness())) {
                 model.looking().unfolded().add(line.measure().traits().group().name());
             }
-            model.looking().pageProperty().set(DeskModel.Page.MEASURES);
+            model.looking().pageProperty().set(Page.MEASURES);
             model.looking().opened().add(question);
             applyCss();
             layout();

@@ -23,8 +23,8 @@ import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
 import promedio.core.sample.Ranking;
-import promedio.desktop.model.MeasureLine;
-import promedio.desktop.model.SheetFigures;
+import promedio.desktop.model.desk.MeasureLine;
+import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.text.Words;
 
 /** All rules of one quartile on one small picture: the sorted values around it, and below them where each rule reads it. */

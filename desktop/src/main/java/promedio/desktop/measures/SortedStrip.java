@@ -7,7 +7,7 @@ import promedio.core.number.Exact;
 import promedio.core.sample.Ranking;
 import promedio.core.working.Working;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.SheetFigures;
+import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.text.Words;
 
 /** The values in order of size in one line of text, those that a measure reads picked out. */

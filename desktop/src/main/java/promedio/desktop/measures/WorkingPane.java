@@ -29,9 +29,9 @@ import promedio.core.working.Working;
 import promedio.desktop.formula.FormulaView;
 import promedio.desktop.margin.TwoWorkingsBox;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.MeasureLine;
-import promedio.desktop.model.SheetFigures;
-import promedio.desktop.model.WorkingText;
+import promedio.desktop.model.desk.MeasureLine;
+import promedio.desktop.model.desk.SheetFigures;
+import promedio.desktop.model.desk.WorkingText;
 import promedio.desktop.text.Words;
 
 /** The working of a measure as a hand writes it: the case that applies, the lines, the table, the list in order. */

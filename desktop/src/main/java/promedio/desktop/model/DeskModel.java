@@ -1,87 +1,47 @@
 package promedio.desktop.model;
 
-import java.nio.file.Path;
-import java.util.LinkedHashSet;
-import java.util.Optional;
-import java.util.Set;
-import java.util.function.Consumer;
-import java.util.function.Supplier;
-import java.util.stream.Stream;
-import javafx.beans.property.ReadOnlyBooleanProperty;
-import javafx.beans.property.ReadOnlyIntegerProperty;
-import javafx.beans.property.ReadOnlyObjectProperty;
-import javafx.beans.property.ReadOnlyObjectWrapper;
-import javafx.beans.property.ReadOnlyStringProperty;
-import javafx.beans.property.ReadOnlyStringWrapper;
-import promedio.core.assignment.Assignment;
-import promedio.core.assignment.DataTable;
-import promedio.core.assignment.Edit;
-import promedio.core.assignment.History;
-import promedio.core.assignment.SampleSheet;
-import promedio.core.assignment.Task;
 import promedio.core.course.CardKey;
-import promedio.core.measure.Catalogue;
+import promedio.desktop.model.compare.Comparing;
+import promedio.desktop.model.desk.Background;
+import promedio.desktop.model.desk.Desk;
+import promedio.desktop.model.groups.Breakdowns;
+import promedio.desktop.model.jotter.Jots;
+import promedio.desktop.model.picture.Drawings;
+import promedio.desktop.model.reading.Filing;
+import promedio.desktop.model.reading.Intake;
+import promedio.desktop.model.shelf.GroupWork;
+import promedio.desktop.model.shelf.PairWork;
+import promedio.desktop.model.table.Amending;
+import promedio.desktop.model.table.Followers;
+import promedio.desktop.model.table.InSteps;
+import promedio.desktop.model.table.TableTrail;
+import promedio.desktop.model.table.Tables;
+import promedio.desktop.model.table.Taking;
+import promedio.desktop.model.table.TrailFiling;
+import promedio.desktop.model.table.TrailsCompared;
+import promedio.desktop.model.tutor.Classwork;
 import promedio.desktop.text.Words;
 import promedio.files.assignment.Journal;
-import promedio.files.assignment.Originals;
 
-/** The assignment on the desk: what is chosen, what is shown of it, and every way to change it. */
-public final class DeskModel {
-    /** The pages of a data table. */
-    public enum TablePage {
-        /** The data themselves. */
-        ROWS,
-        /** The columns in short, and side by side. */
-        COLUMNS,
-        /** How often the words of a column occur. */
-        COUNTS,
-        /** Measures by groups of what its steps make. */
-        GROUPS,
-        /** Its columns as pictures. */
-        PICTURES
-    }
-
-    /** The pages of a sample, in the order of the work. */
-    public enum Page {
-        /** What was entered. */
-        ENTRIES,
-        /** What comes of it. */
-        MEASURES,
-        /** A class table as it was read, or a list put into classes. */
-        CLASSES,
-        /** The sample as pictures. */
-        PICTURE
-    }
-
-    private final ReadOnlyObjectWrapper<Assignment> assignment = new ReadOnlyObjectWrapper<>(Assignment.EMPTY);
-    private final ReadOnlyStringWrapper selected = new ReadOnlyStringWrapper("");
-    private final ReadOnlyStringWrapper message = new ReadOnlyStringWrapper("");
-    private final Set<String> asked = new LinkedHashSet<>();
-    private final Looking looking = new Looking();
-
-    private final Background background;
-    private final Computation computation;
-    private final Keeper keeper;
-    private final Filing filing;
-    private final Margin margin;
-    private final Originals originals;
-    private final Tables tables = new Tables(this);
-    private final TableTrail trail = new TableTrail(this);
-    private final TrailFiling trailFiling = new TrailFiling(this);
-    private final Followers followers = new Followers(this);
-    private final InSteps inSteps = new InSteps(this);
-    private final TrailsCompared contrast = new TrailsCompared(this);
-    private final Breakdowns breakdowns = new Breakdowns(this);
-    private final Jots jotter = new Jots(this);
-    private final Intake intake = new Intake(this);
-    private final Classwork classwork = new Classwork(this);
-    private final Drawings drawings = new Drawings(this);
-    private final Comparing comparing = new Comparing(this);
-    private final PairWork pairs = new PairWork(this);
-    private final GroupWork groups = new GroupWork(this);
-    private final Trial trial;
-    private final Past past;
-    private final Showing showing;
+/** The desk with all its parts. A part knows the desk and the parts before it. */
+public final class DeskModel extends Desk {
+    private final Tables tables = with(new Tables(this));
+    private final Taking taking = new Taking(this);
+    private final Amending amending = new Amending(this, tables);
+    private final TableTrail trail = with(new TableTrail(this));
+    private final TrailFiling trailFiling = new TrailFiling(this, taking, trail);
+    private final Followers followers = with(new Followers(this, trail));
+    private final InSteps inSteps = new InSteps(this, tables, trail);
+    private final TrailsCompared contrast = new TrailsCompared(this, trail);
+    private final Breakdowns breakdowns = new Breakdowns(this, tables, trail, trailFiling);
+    private final Jots jotter = with(new Jots(this));
+    private final Intake intake = with(new Intake(this, taking));
+    private final Filing filing = new Filing(this, intake);
+    private final Classwork classwork = with(new Classwork(this));
+    private final Drawings drawings = with(new Drawings(this, tables, inSteps));
+    private final Comparing comparing = with(new Comparing(this));
+    private final PairWork pairs = new PairWork(this, followers);
+    private final GroupWork groups = new GroupWork(this, comparing);
 
     /** An empty desk that keeps no journal: for pictures and tests. */
     public DeskModel(Background background) {
@@ -96,25 +56,41 @@ public final class DeskModel {
      * @param journal where every edit is written down; null for nowhere
      */
     public DeskModel(Background background, Background disk, Journal journal) {
-        this.background = background;
-        originals = journal == null ? Originals.passing() : journal.originals();
-        computation = new Computation(background, this::failed);
-        keeper = new Keeper(disk, journal, message::set, this::failed);
-        filing = new Filing(this, disk, keeper, intake);
-        margin = new Margin(this, computation);
-        past = new Past(keeper);
-        trial = new Trial(this, computation);
-        showing = new Showing(looking, computation, trial.addedProperty(), assignment::get);
+        super(background, disk, journal);
     }
 
-    /** What is looked at. */
-    public Looking looking() {
-        return looking;
+    /** What the paper shows: a page that lies over the others, else the page of what is chosen that was turned to. */
+    public Place place() {
+        if (intake.page().stateProperty().get() != null) {
+            return Place.READING;
+        }
+        if (classwork.openProperty().get()) {
+            return Place.TUTOR;
+        }
+        if (comparing.openProperty().get()) {
+            return Place.COMPARE;
+        }
+        if (selectedProperty().get().isEmpty()) {
+            return Place.START;
+        }
+        return table().isPresent()
+                ? Place.of(looking().tablePageProperty().get())
+                : Place.of(looking().pageProperty().get());
     }
 
-    /** The chosen data table. */
+    /** What is shown of the chosen data table. */
     public Tables tables() {
         return tables;
+    }
+
+    /** Tables and their columns put on the shelf. */
+    public Taking taking() {
+        return taking;
+    }
+
+    /** What is changed by hand in the chosen table. */
+    public Amending amending() {
+        return amending;
     }
 
     /** The trail of the chosen table. */
@@ -152,17 +128,14 @@ public final class DeskModel {
         return jotter;
     }
 
-    /** Puts the present with what follows from it in its place; no edit. */
-    void settle(Assignment after) {
-        if (after != past.present()) {
-            past.settle(after);
-        }
-        refresh();
+    /** What is typed, pasted or read from a file. */
+    public Intake intake() {
+        return intake;
     }
 
-    /** Where the originals of tables lie. */
-    Originals originals() {
-        return originals;
+    /** Assignments opened, samples written. */
+    public Filing filing() {
+        return filing;
     }
 
     /** What a tutor does with the assignment. */
@@ -175,9 +148,9 @@ public final class DeskModel {
         return drawings;
     }
 
-    /** Groups on the shelf. */
-    public GroupWork groups() {
-        return groups;
+    /** Samples that are compared. */
+    public Comparing comparing() {
+        return comparing;
     }
 
     /** Pairs on the shelf. */
@@ -185,367 +158,16 @@ public final class DeskModel {
         return pairs;
     }
 
-    /** Samples that are compared. */
-    public Comparing comparing() {
-        return comparing;
+    /** Groups on the shelf. */
+    public GroupWork groups() {
+        return groups;
     }
 
-    /** What is only tried. */
-    public Trial trial() {
-        return trial;
-    }
-
-    /** The margin: answers and marks. */
-    public Margin margin() {
-        return margin;
-    }
-
-    /** The files of the desk. */
-    public Filing filing() {
-        return filing;
-    }
-
-    /** The assignment. */
-    public ReadOnlyObjectProperty<Assignment> assignmentProperty() {
-        return assignment.getReadOnlyProperty();
-    }
-
-    /** The assignment. */
-    public Assignment assignment() {
-        return assignment.get();
-    }
-
-    /** The id of the chosen sample or table; empty when the shelf is. */
-    public ReadOnlyStringProperty selectedProperty() {
-        return selected.getReadOnlyProperty();
-    }
-
-    /** Everything that the pages show, one record a change. */
-    public ReadOnlyObjectProperty<Shown> shownProperty() {
-        return showing.shown().getReadOnlyProperty();
-    }
-
-    /** The figures of the chosen sample; null while there are none. */
-    public ReadOnlyObjectProperty<SheetFigures> figuresProperty() {
-        return computation.figures().getReadOnlyProperty();
-    }
-
-    /** The figures of the chosen sample without a value that is only being tried; where measures' ghosts stand. */
-    public ReadOnlyObjectProperty<SheetFigures> settledProperty() {
-        return computation.settled().getReadOnlyProperty();
-    }
-
-    /**
-     * An edit aimed at rows as somebody saw them, for the rows as they are now; none, and a sentence, where a row is gone or
-     * nobody can tell which it is.
-     */
-    Optional<Edit> aimed(Edit edit, SheetFigures seen) {
-        SampleSheet basis = seen.basis();
-        boolean same =
-                assignment().sheet(basis.id()).filter(now -> now == basis).isPresent();
-        Optional<Edit> now = same
-                ? Optional.of(edit)
-                : trial.isEmpty() ? past.rowsSince(basis).flatMap(edit::carried) : Optional.empty();
-        if (now.isEmpty()) {
-            message.set(Words.of("message.changed-meanwhile"));
-        }
-        return now;
-    }
-
-    /** A sentence for the foot of the window; empty when there is nothing to say. */
-    public ReadOnlyStringProperty messageProperty() {
-        return message.getReadOnlyProperty();
-    }
-
-    /** Whether figures are being computed. */
-    public ReadOnlyBooleanProperty busyProperty() {
-        return computation.busy().getReadOnlyProperty();
-    }
-
-    /** What an undo would take back, in words; empty when nothing. */
-    public ReadOnlyStringProperty undoNameProperty() {
-        return past.undoName();
-    }
-
-    /** What a redo would make again, in words; empty when nothing. */
-    public ReadOnlyStringProperty redoNameProperty() {
-        return past.redoName();
-    }
-
-    /**
-     * Puts a question on the page that is not among the usual ones: {@code percentile-37}, {@code z-score=45}.
-     *
-     * @return whether there is such a question
-     */
-    public boolean ask(String question) {
-        boolean known = catalogue().find(question, assignment().card()).isPresent();
-        if (known && asked.add(question)) {
-            computation.forget();
-            refresh();
-        }
-        return known;
-    }
-
-    /**
-     * Does some work off the thread of the window and hands its result back to it.
-     *
-     * @param broken what follows when the work fails, after that was said
-     */
-    public <T> void inBackground(Supplier<T> work, Consumer<T> done, Runnable broken) {
-        background.run(work, done, failure -> {
-            failed(failure);
-            broken.run();
-        });
-    }
-
-    /** Says that this program has failed, which is no fault of what was entered, and keeps the particulars. */
-    public void failed(Throwable failure) {
-        System.getLogger("promedio").log(System.Logger.Level.ERROR, "A part of the work failed.", failure);
-        String kind = failure.getClass().getSimpleName();
-        message.set(Words.of(failure instanceof OutOfMemoryError ? "message.memory" : "message.failed", kind));
-    }
-
-    private Catalogue catalogue() {
-        SheetFigures shown = computation.figures().get();
-        return shown == null ? Catalogue.lists() : Catalogue.of(shown.sample());
-    }
-
-    /** The chosen sheet. */
-    public Optional<SampleSheet> sheet() {
-        return assignment().sheet(selected.get());
-    }
-
-    /** Says a sentence at the foot of the window. */
-    public void say(String sentence) {
-        message.set(sentence);
-    }
-
-    /** Puts another assignment on the desk. */
-    public void show(Assignment other, Path from) {
-        keeper.begin(other, Optional.ofNullable(from));
-        lay(new History(other), other, from);
-    }
-
-    /** Puts an assignment back on the desk that was ended before it was saved, with its past. */
-    public void bringBack(Journal.Kept kept) {
-        lay(kept.history(), Assignment.EMPTY, kept.savedAs().orElse(null));
-        message.set(kept.readTo()
-                .map(line -> Words.of("message.brought-back.in-part", line, kept.journal()))
-                .orElseGet(() -> Words.of("message.brought-back")));
-        keeper.takeOver(kept);
-    }
-
-    /** Throws away what was kept of an earlier desk. */
-    public void throwAway(Journal.Kept kept) {
-        keeper.throwAway(kept);
-    }
-
-    /** Puts an assignment on the desk of which nothing is saved, with its past. */
-    void showUnsaved(History before, Optional<Path> file) {
-        keeper.beginUnsaved(before.present(), file);
-        lay(before, Assignment.EMPTY, file.orElse(null));
-    }
-
-    private void lay(History before, Assignment asSaved, Path from) {
-        past.lay(before);
-        fileReading().cancel();
-        trial.clear();
-        Assignment other = before.present();
-        filing.onDisk().laid(asSaved, from, from == null ? null : FileStamp.of(from));
-        computation.forget();
-        tables.forget();
-        trail.forget();
-        followers.forget();
-        jotter.forget();
-        classwork.forget();
-        drawings.forget();
-        comparing.forget();
-        asked.clear();
-        message.set("");
-        selected.set(first(other));
-        looking.afresh(other.sheets().isEmpty() ? Page.ENTRIES : Page.MEASURES);
-        refresh();
-        intake.reread();
-    }
-
-    /** What is looked at when nothing else is: the first sample, or the first table where there is none. */
-    private static String first(Assignment present) {
-        return present.sheets().stream()
-                .map(SampleSheet::id)
-                .findFirst()
-                .or(() -> present.tables().stream().map(DataTable::id).findFirst())
-                .orElse("");
-    }
-
-    /** Makes an edit. */
-    public void make(Edit edit) {
-        Assignment before = past.present();
-        if (past.make(edit)) {
-            message.set("");
-            past.note(edit);
-            refresh();
-            Unlinked.by(before, past.present()).ifPresent(message::set);
-        }
-    }
-
-    /** Makes an edit aimed at rows as somebody saw them; on rows that stand elsewhere by now it follows them. */
-    public void make(Edit edit, SheetFigures seen) {
-        aimed(edit, seen).ifPresent(this::make);
-    }
-
-    /** Takes the last edit back. */
-    public void undo() {
-        String name = past.undoName().get();
-        if (!trial.isEmpty()) {
-            trial.dropAdded();
-        } else if (!name.isEmpty()) {
-            step(past::undo);
-            message.set(Words.of("message.undone", name));
-        }
-    }
-
-    /** Makes the edit again that was taken back last. */
-    public void redo() {
-        String name = past.redoName().get();
-        if (!name.isEmpty()) {
-            step(past::redo);
-            message.set(Words.of("message.redone", name));
-        }
-    }
-
-    /** Goes a step back or forth; a sample that is on the shelf again is looked at. */
-    private void step(Runnable step) {
-        Assignment before = past.present();
-        step.run();
-        Assignment now = past.present();
-        Stream.concat(
-                        now.sheets().stream().map(SampleSheet::id),
-                        now.tables().stream().map(DataTable::id))
-                .filter(id -> !before.has(id))
-                .findFirst()
-                .ifPresent(back -> {
-                    trial.clear();
-                    selected.set(back);
-                });
-        refresh();
-    }
-
-    /** Ends the desk in good order, after all that is still being written; nothing is kept for the next start. */
-    public void end(Runnable then) {
-        keeper.end(then);
-    }
-
-    /** Chooses a sample or a table of the shelf. */
-    public void select(String id) {
-        fileReading().cancel();
-        classwork.openProperty().set(false);
-        comparing.close();
-        if (!selected.get().equals(id)) {
-            trial.clear();
-            selected.set(id);
-            refresh();
-        }
-    }
-
-    /** Chooses a sample and opens the working of a measure of it. */
-    public void open(String sheetId, String question) {
-        select(sheetId);
-        looking.pageProperty().set(Page.MEASURES);
-        ask(question);
-        looking.opened().add(question);
-    }
-
-    /** Goes to the empty paper, to type a new sample. */
-    public void startSample() {
-        fileReading().cancel();
-        classwork.openProperty().set(false);
-        comparing.close();
-        trial.clear();
-        selected.set("");
-        looking.pageProperty().set(Page.ENTRIES);
-        refresh();
-    }
-
-    /** Takes what was typed or pasted: new samples on an empty paper, else more entries of the chosen sample. */
-    public void type(String text) {
-        intake.type(text);
-    }
-
-    /** How a sample was read from a paste or a file, while its entries stand as they were read. */
-    public Optional<HowRead> howRead(SampleSheet sheet) {
-        return intake.howRead(sheet);
-    }
-
-    /** How often it was found out anew how samples were read: changes when there is more to be said. */
-    public ReadOnlyIntegerProperty rereadProperty() {
-        return intake.rereadProperty();
-    }
-
-    /** The file on the page that shows how it was read. */
-    public FileReading fileReading() {
-        return intake.page();
-    }
-
-    /** Puts that file on the shelf as a table, with the wanted columns as samples. */
-    public void takeColumns() {
-        intake.takePage();
-    }
-
-    /** Reads the same paste in another of its ways. */
-    public void readAs(HowRead note, int which) {
-        intake.readAs(note, which);
-    }
-
-    /** Shows a paste as a file is shown, to be kept as a data table in the place of its samples. */
-    public void readAsTable(HowRead note) {
-        intake.readAsTable(note);
-    }
-
-    /** Sets a convention of the card. */
+    @Override
     public <T> void choose(CardKey<T> key, T choice) {
-        make(new Edit.ChangeCard(assignment().card().with(key, choice)));
+        super.choose(key, choice);
         if (classwork.isCardChanged()) {
-            message.set(Words.of("card.set.changed"));
+            say(Words.of("card.set.changed"));
         }
-    }
-
-    /** Brings everything up to date with the present; results of older presents are dropped. */
-    void refresh() {
-        showing.once(this::bringUpToDate);
-    }
-
-    private void bringUpToDate() {
-        Assignment present = past.present();
-        if (!selected.get().isEmpty() && !present.has(selected.get())) {
-            selected.set(first(present));
-        }
-        assignment.set(present);
-        tables.refresh();
-        trail.refresh();
-        followers.refresh();
-        classwork.refresh();
-        comparing.refresh();
-        filing.onDisk().compare(present);
-        past.name();
-        sheet().ifPresentOrElse(
-                        sheet -> computation.show(sheet, present.card(), questions(sheet.id()), answered()),
-                        computation::clear);
-        trial.carry(past::rowsSince);
-    }
-
-    /** The questions to put on the page besides the usual ones: asked for, or answered. */
-    Set<String> questions(String sheetId) {
-        Set<String> questions = new LinkedHashSet<>(asked);
-        assignment().tasks().all().stream()
-                .map(Task::question)
-                .filter(question -> question.sheetId().equals(sheetId))
-                .forEach(question -> questions.add(question.measure()));
-        questions.addAll(Answered.of(assignment(), sheetId).questions());
-        return questions;
-    }
-
-    /** The answers about the chosen sample. */
-    Answered answered() {
-        return Answered.of(assignment(), selected.get());
     }
 }

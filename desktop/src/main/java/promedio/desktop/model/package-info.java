@@ -1,2 +1,2 @@
-/** What the window shows, without anything that can be seen. Read {@link promedio.desktop.model.DeskModel} first. */
+/** What the window shows, without anything that can be seen: the desk with all its parts. Read {@link promedio.desktop.model.DeskModel} first. */
 package promedio.desktop.model;

@@ -1,99 +1,55 @@
 package promedio.desktop.picture;
 
-import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import javafx.geometry.Rectangle2D;
-import javafx.scene.control.Button;
-import javafx.scene.control.CheckBox;
-import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.TextField;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
-import javafx.scene.input.DataFormat;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import promedio.core.number.Exact;
-import promedio.core.picture.Calling;
 import promedio.core.picture.Content;
 import promedio.core.picture.Mark;
 import promedio.core.picture.Picture;
 import promedio.core.picture.Setting;
 import promedio.core.picture.Telling;
 import promedio.core.picture.ToPlot;
-import promedio.core.sentence.Sentence;
-import promedio.desktop.control.Choice;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.Sketch;
-import promedio.desktop.model.TableText;
+import promedio.desktop.model.picture.Sketch;
 import promedio.desktop.text.Words;
-import promedio.files.picture.Drawing;
 import promedio.files.picture.Look;
-import promedio.files.picture.PictureFiles;
-import promedio.files.picture.Placed;
 
 /**
  * The page Picture: the pictures that suit, each one click; the picture, with what is pointed at told below; at the right the table to draw
  * it from by hand, and the ways out of the program.
  */
 public final class PicturePage extends HBox {
-    private static final int CLIPBOARD_SCALE = 2;
-    private static final DataFormat SVG = format();
-
     private final DeskModel model;
-    private final PictureWays ways;
     private final SettingsBar bar;
     private final PicturePane pane;
     private final Label why = new Label();
     private final Label sentence = new Label();
     private final PlotBox plot;
-    private final TextField field = new TextField();
+    private final WordsField field;
     private final StackPane place = new StackPane();
-    private final CheckBox print = new CheckBox(Words.of("picture.print"));
-    private Size size = Size.AS_SHOWN;
     private final VBox margin = new VBox();
-    private final FlowPane outs = new FlowPane();
-    private Setting written;
-    private String writtenOf = "";
+    private final OutsBar outs;
     private String shownAs = "";
-
-    /** Sizes of files, in pixels at 96 an inch. */
-    private enum Size {
-        AS_SHOWN(0, 0),
-        PAGE(640, 400),
-        HALF(320, 220),
-        SLIDE(1280, 720);
-
-        private final int width;
-        private final int height;
-
-        Size(int width, int height) {
-            this.width = width;
-            this.height = height;
-        }
-    }
 
     /** The page of a desk. */
     public PicturePage(DeskModel model, PictureWays ways) {
         this.model = model;
-        this.ways = ways;
         getStyleClass().add("picture-page");
         setId("picture-page");
         pane = new PicturePane(model);
         pane.onPointed(this::point);
-        pane.onClicked(this::write);
+        field = new WordsField(model, pane, sentence::setText, this::says);
+        pane.onClicked(field::write);
         pane.onColour(this::nextColour);
-        bar = new SettingsBar(model, this::write, this::writeBands);
+        bar = new SettingsBar(model, field::write, field::writeBands);
         plot = new PlotBox(part -> {
             pane.light(part.orElse(null));
             point(part);
@@ -104,21 +60,6 @@ public final class PicturePage extends HBox {
         sentence.getStyleClass().add("picture-sentence");
         sentence.setId("picture-sentence");
         sentence.setWrapText(true);
-        field.setId("picture-field");
-        field.setManaged(false);
-        field.setVisible(false);
-        field.setOnAction(entered -> commit());
-        field.addEventFilter(KeyEvent.KEY_PRESSED, key -> {
-            if (key.getCode() == KeyCode.ESCAPE) {
-                close();
-                key.consume();
-            }
-        });
-        field.focusedProperty().addListener((property, before, now) -> {
-            if (!now) {
-                commit();
-            }
-        });
         place.getChildren().addAll(pane, why, field);
         place.getStyleClass().add("picture-place");
         VBox.setVgrow(place, Priority.ALWAYS);
@@ -131,7 +72,7 @@ public final class PicturePage extends HBox {
         paper.setFitToHeight(true);
         paper.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         HBox.setHgrow(paper, Priority.ALWAYS);
-        outs.getStyleClass().add("picture-choices");
+        outs = new OutsBar(model, ways, pane, plot);
         VBox out = new VBox(outs);
         margin.getStyleClass().add("picture-margin-rows");
         margin.getChildren().addAll(out, plot);
@@ -140,7 +81,6 @@ public final class PicturePage extends HBox {
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         getChildren().addAll(paper, scroll);
-        print.setId("picture-print");
         model.drawings().sketchProperty().addListener((property, before, now) -> show());
         model.shownProperty().addListener((property, before, now) -> bringUpToDate());
         model.tables().figuresProperty().addListener((property, before, now) -> bringUpToDate());
@@ -157,14 +97,9 @@ public final class PicturePage extends HBox {
         show();
     }
 
-    private static DataFormat format() {
-        DataFormat known = DataFormat.lookupMimeType("image/svg+xml");
-        return known != null ? known : new DataFormat("image/svg+xml");
-    }
-
     private void bringUpToDate() {
         if (isVisible()) {
-            model.drawings().refresh();
+            model.drawings().draw();
         }
     }
 
@@ -183,9 +118,7 @@ public final class PicturePage extends HBox {
             pane.light(null);
             point(Optional.empty());
         }
-        if (written != null && !sketch.item().equals(writtenOf)) {
-            close();
-        }
+        field.follow(sketch);
         bar.show(sketch);
         why.setText(sketch.why().map(Words::of).orElse(""));
         why.setVisible(sketch.why().isPresent());
@@ -199,7 +132,7 @@ public final class PicturePage extends HBox {
         if (drawn) {
             plot.show(ToPlot.of(sketch.picture().get(), sketch.text()));
         }
-        showOuts();
+        outs.show();
     }
 
     /** What the picture says, while nothing is pointed at. */
@@ -248,106 +181,6 @@ public final class PicturePage extends HBox {
         model.looking().span(span == null ? null : span[0], span == null ? null : span[1]);
     }
 
-    /** Opens the words at a place of the picture. */
-    private void write(Placed.Spot spot) {
-        Setting setting =
-                switch (spot) {
-                    case TITLE -> Setting.TITLE;
-                    case ACROSS_TITLE -> Setting.X_TITLE;
-                    case UP_TITLE -> Setting.Y_TITLE;
-                    case CAPTION -> Setting.CAPTION;
-                    case FROM -> Setting.FROM;
-                    case TO -> Setting.TO;
-                    case NAMES -> Setting.NAMES;
-                    case LEGEND -> null;
-                };
-        Optional<Picture> picture = picture();
-        if (setting == null || picture.isEmpty()) {
-            return;
-        }
-        Sketch sketch = model.drawings().sketchProperty().get();
-        String now =
-                switch (setting) {
-                    case TITLE -> picture.get().title();
-                    case CAPTION -> picture.get().caption();
-                    case X_TITLE -> picture.get().across().orElseThrow().title();
-                    case Y_TITLE -> picture.get().up().orElseThrow().title();
-                    case NAMES -> Calling.written(picture.get(), sketch.wish());
-                    case FROM ->
-                        number(sketch, picture.get().across().orElseThrow().from());
-                    default ->
-                        number(sketch, picture.get().across().orElseThrow().to());
-                };
-        open(setting, now, pane.place(spot).orElse(new Rectangle2D(0, pane.getHeight() - 30, pane.getWidth(), 26)));
-    }
-
-    private static String number(Sketch sketch, Exact number) {
-        return sketch.text().carried(number).replace("\u202f", "").replace("−", "-");
-    }
-
-    private void writeBands() {
-        Sketch sketch = model.drawings().sketchProperty().get();
-        if (sketch != null) {
-            field.setPromptText(Words.of("picture.bands.prompt"));
-            open(
-                    Setting.BANDS,
-                    sketch.wish().get(Setting.BANDS).orElse(""),
-                    new Rectangle2D(0, 0, pane.getWidth(), 26));
-        }
-    }
-
-    private void open(Setting setting, String now, Rectangle2D at) {
-        commit();
-        written = setting;
-        writtenOf = model.selectedProperty().get();
-        boolean short1 = setting == Setting.FROM || setting == Setting.TO;
-        boolean upright = setting == Setting.Y_TITLE;
-        double em = pane.em();
-        double width = short1 ? 7 * em : Math.min(pane.getWidth() - 8, Math.max(22 * em, at.getWidth()));
-        double height = 2.2 * em;
-        double left = upright ? 4 : Math.max(4, Math.min(pane.getWidth() - width - 4, at.getMinX()));
-        double top = upright ? at.getMinY() : at.getMinY() + (at.getHeight() - height) / 2;
-        field.setText(now);
-        field.setVisible(true);
-        field.resizeRelocate(left, Math.max(2, Math.min(pane.getHeight() - height - 2, top)), width, height);
-        field.setAccessibleText(Words.of("picture.words." + name(setting)));
-        field.requestFocus();
-        field.selectAll();
-        sentence.setText(Words.of("picture.writing"));
-    }
-
-    private static String name(Setting setting) {
-        return switch (setting) {
-            case X_TITLE -> "ACROSS_TITLE";
-            case Y_TITLE -> "UP_TITLE";
-            default -> setting.name();
-        };
-    }
-
-    private void commit() {
-        Setting setting = written;
-        if (setting != null) {
-            Optional<Sentence> problem = model.drawings().say(setting, field.getText());
-            if (problem.isPresent() && field.isFocused()) {
-                sentence.setText(Words.of(problem.get()));
-            } else {
-                problem.ifPresent(wrong -> model.say(Words.of(wrong)));
-                close();
-            }
-        }
-    }
-
-    private void close() {
-        boolean focused = field.isFocused();
-        written = null;
-        field.setVisible(false);
-        field.setPromptText("");
-        says();
-        if (focused) {
-            pane.requestFocus();
-        }
-    }
-
     /** Gives a series the next colour of the palette. */
     private void nextColour(int series) {
         picture().ifPresent(picture -> {
@@ -359,104 +192,6 @@ public final class PicturePage extends HBox {
             }
             model.drawings().say(Setting.COLOURS, String.join(" ", places));
         });
-    }
-
-    private void showOuts() {
-        Choice<Size> sizes = new Choice<>("picture-size", Words.of("picture.size." + size), other -> {
-            size = other;
-            showOuts();
-        });
-        for (Size one : Size.values()) {
-            sizes.or(Words.of("picture.size." + one), one);
-        }
-        boolean one = picture().filter(picture -> !picture.hasLegend()).isPresent();
-        outs.getChildren()
-                .setAll(
-                        button("picture.copy", this::copy),
-                        button("picture.save", () -> save(false)),
-                        button("picture.empty", () -> save(true)),
-                        button("picture.copy-table", this::copyTable),
-                        sizes,
-                        print);
-        if (one) {
-            outs.getChildren().add(link("picture.colour", () -> nextColour(0)));
-        }
-    }
-
-    private Button button(String key, Runnable run) {
-        Button button = new Button(Words.of(key));
-        button.setId(key.replace('.', '-'));
-        button.getStyleClass().add("quiet-button");
-        button.setMinWidth(Region.USE_PREF_SIZE);
-        button.setOnAction(press -> run.run());
-        return button;
-    }
-
-    private static Hyperlink link(String key, Runnable run) {
-        Hyperlink link = new Hyperlink(Words.of(key));
-        link.setId(key.replace('.', '-'));
-        link.setOnAction(press -> run.run());
-        return link;
-    }
-
-    private PictureFiles files(Sketch sketch, Picture picture) {
-        Look look = print.isSelected() ? Look.PRINT : Look.PAPER;
-        int width = size == Size.AS_SHOWN ? (int) pane.getWidth() : size.width;
-        int height = size == Size.AS_SHOWN ? (int) pane.getHeight() : size.height;
-        double text = size == Size.SLIDE ? 18 : size == Size.HALF ? 10 : Look.TEXT_SIZE;
-        return new PictureFiles(
-                new Drawing(picture, look.sized(text), sketch.text()),
-                new Telling(sketch.text()).all(picture),
-                width,
-                height);
-    }
-
-    private void save(boolean empty) {
-        Sketch sketch = model.drawings().sketchProperty().get();
-        picture()
-                .ifPresent(picture -> ways.writePicture(
-                        files(sketch, empty ? picture.empty() : picture),
-                        empty ? Words.of("picture.empty.name", picture.title()) : picture.title(),
-                        CLIPBOARD_SCALE));
-    }
-
-    private void copy() {
-        Sketch sketch = model.drawings().sketchProperty().get();
-        picture().ifPresent(picture -> {
-            PictureFiles files = files(sketch, picture);
-            Look look = print.isSelected() ? Look.PRINT : Look.PAPER;
-            Drawing drawing = new Drawing(picture, look, sketch.text());
-            model.inBackground(
-                    () -> {
-                        try {
-                            return new Copied(
-                                    Rendered.of(drawing, pane.getWidth(), pane.getHeight(), CLIPBOARD_SCALE),
-                                    ByteBuffer.wrap(files.bytes(PictureFiles.Format.SVG, 1)));
-                        } catch (java.io.IOException never) {
-                            throw new java.io.UncheckedIOException(never);
-                        }
-                    },
-                    copied -> {
-                        ClipboardContent content = new ClipboardContent();
-                        content.putImage(copied.rendered().image());
-                        content.put(SVG, copied.svg());
-                        Clipboard.getSystemClipboard().setContent(content);
-                        model.say(Words.of("picture.copied"));
-                    },
-                    () -> {});
-        });
-    }
-
-    /** Bytes are handed over as they are; a text would be wrapped into something that only Java reads. */
-    private record Copied(Rendered rendered, ByteBuffer svg) {}
-
-    private void copyTable() {
-        List<List<String>> rows = plot.texts();
-        ClipboardContent content = new ClipboardContent();
-        content.putString(TableText.tabbed(rows));
-        content.putHtml("<table>" + TableText.htmlRows(rows) + "</table>");
-        Clipboard.getSystemClipboard().setContent(content);
-        model.say(Words.of("message.table-copied"));
     }
 
     /** Puts the cursor on the picture. */

@@ -22,9 +22,9 @@ import promedio.core.picture.Mark;
 import promedio.core.picture.Picture;
 import promedio.core.tabulate.Tabulation;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.SheetFigures;
-import promedio.desktop.model.Sketch;
-import promedio.desktop.model.ValueInHand;
+import promedio.desktop.model.desk.SheetFigures;
+import promedio.desktop.model.desk.ValueInHand;
+import promedio.desktop.model.picture.Sketch;
 import promedio.desktop.text.Words;
 import promedio.desktop.theme.Ink;
 import promedio.files.picture.Drawing;
@@ -91,6 +91,11 @@ public final class PicturePane extends Ink {
     /** Who is told whose colour in the legend was clicked. */
     void onColour(Consumer<Integer> listener) {
         colour = listener;
+    }
+
+    /** The same as a click on the colour of a series in the legend. */
+    void pressColour(int series) {
+        colour.accept(series);
     }
 
     /** Shows a picture. */

@@ -19,9 +19,9 @@ import promedio.core.picture.Setting;
 import promedio.core.sentence.Sentence;
 import promedio.desktop.control.Choice;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.OfColumns;
-import promedio.desktop.model.Sketch;
-import promedio.desktop.model.TableFigures;
+import promedio.desktop.model.picture.OfColumns;
+import promedio.desktop.model.picture.Sketch;
+import promedio.desktop.model.table.TableFigures;
 import promedio.desktop.text.Words;
 import promedio.files.picture.Placed;
 

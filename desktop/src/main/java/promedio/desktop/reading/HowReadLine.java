@@ -10,7 +10,7 @@ import javafx.scene.layout.VBox;
 import promedio.core.assignment.SampleSheet;
 import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.HowRead;
+import promedio.desktop.model.reading.HowRead;
 import promedio.desktop.text.Words;
 
 /** How a sample was read from a paste or a file, what was left out, and beside it its other readings, one click each. */
@@ -29,7 +29,7 @@ public final class HowReadLine extends VBox {
         getStyleClass().add("how-read");
         others.getStyleClass().add("how-read-others");
         getChildren().add(sentence);
-        model.rereadProperty().addListener((property, before, now) -> {
+        model.intake().rereadProperty().addListener((property, before, now) -> {
             if (shown != null) {
                 show(shown);
             }
@@ -39,7 +39,7 @@ public final class HowReadLine extends VBox {
     /** Says how a sheet was read; nothing where its entries were changed since, or there is nothing to say. */
     public void show(SampleSheet sheet) {
         shown = sheet;
-        Optional<HowRead> note = model.howRead(sheet).filter(HowReadLine::isWorthSaying);
+        Optional<HowRead> note = model.intake().howRead(sheet).filter(HowReadLine::isWorthSaying);
         setVisible(note.isPresent());
         setManaged(note.isPresent());
         note.ifPresent(this::show);
@@ -63,8 +63,8 @@ public final class HowReadLine extends VBox {
             }
         }
         if (note.isTable()) {
-            others.getChildren()
-                    .add(offer(Words.of("entries.read-as.table"), "read-as-table", () -> model.readAsTable(note)));
+            others.getChildren().add(offer(Words.of("entries.read-as.table"), "read-as-table", () -> model.intake()
+                    .readAsTable(note)));
         }
         getChildren().remove(others);
         if (!others.getChildren().isEmpty()) {
@@ -74,7 +74,7 @@ public final class HowReadLine extends VBox {
 
     private HBox offer(HowRead note, int which) {
         String words = Words.of(note.readings().get(which).what());
-        return offer(words, "read-as-" + which, () -> model.readAs(note, which));
+        return offer(words, "read-as-" + which, () -> model.intake().readAs(note, which));
     }
 
     private static HBox offer(String words, String id, Runnable choose) {

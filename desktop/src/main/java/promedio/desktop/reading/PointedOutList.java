@@ -9,7 +9,7 @@ import javafx.scene.layout.VBox;
 import promedio.core.data.DateForm;
 import promedio.core.data.PointedOut;
 import promedio.core.data.ThousandsMark;
-import promedio.desktop.model.FileReading;
+import promedio.desktop.model.reading.FileReading;
 import promedio.desktop.text.Words;
 import promedio.files.table.TableFile;
 

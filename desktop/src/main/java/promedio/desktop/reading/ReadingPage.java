@@ -17,7 +17,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import promedio.core.sentence.Visible;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.FileReading;
+import promedio.desktop.model.reading.FileReading;
 import promedio.desktop.text.Words;
 import promedio.files.table.TableFile;
 
@@ -43,7 +43,7 @@ public final class ReadingPage extends VBox {
     /** The page of a desk. */
     public ReadingPage(DeskModel model) {
         this.model = model;
-        this.reading = model.fileReading();
+        this.reading = model.intake().page();
         this.sentence = new ReadingSentence(reading);
         this.rows = new ReadingRows(reading);
         this.notices = new PointedOutList(reading);
@@ -79,12 +79,12 @@ public final class ReadingPage extends VBox {
         take.setId("take-columns");
         take.getStyleClass().add("main-button");
         take.setMinWidth(USE_PREF_SIZE);
-        take.setOnAction(click -> model.takeColumns());
+        take.setOnAction(click -> model.intake().takePage());
         Button cancel = new Button(Words.of("reading.cancel"));
         cancel.setId("reading-cancel");
         cancel.getStyleClass().add("quiet-button");
         cancel.setMinWidth(USE_PREF_SIZE);
-        cancel.setOnAction(click -> reading.cancel());
+        cancel.setOnAction(click -> reading.close());
         progress.setId("reading-progress");
         progress.getStyleClass().add("soft");
         HBox foot = new HBox(take, cancel, progress);
@@ -96,10 +96,10 @@ public final class ReadingPage extends VBox {
     private void key(KeyEvent key) {
         boolean typing = key.getTarget() instanceof TextField;
         if (key.getCode() == KeyCode.ESCAPE) {
-            reading.cancel();
+            reading.close();
             key.consume();
         } else if (key.getCode() == KeyCode.ENTER && !typing) {
-            model.takeColumns();
+            model.intake().takePage();
             key.consume();
         }
     }

@@ -23,7 +23,7 @@ import promedio.core.data.Table;
 import promedio.core.sentence.Visible;
 import promedio.core.working.FigureText;
 import promedio.desktop.control.Tip;
-import promedio.desktop.model.FileReading;
+import promedio.desktop.model.reading.FileReading;
 import promedio.desktop.text.Words;
 import promedio.files.table.TableFile;
 

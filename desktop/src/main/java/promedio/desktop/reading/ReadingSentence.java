@@ -17,7 +17,7 @@ import promedio.core.data.ThousandsMark;
 import promedio.core.sentence.Visible;
 import promedio.desktop.control.Choice;
 import promedio.desktop.control.Tip;
-import promedio.desktop.model.FileReading;
+import promedio.desktop.model.reading.FileReading;
 import promedio.desktop.text.Words;
 import promedio.files.table.Delimiter;
 import promedio.files.table.ReadingOptions;

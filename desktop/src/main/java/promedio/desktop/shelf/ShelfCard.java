@@ -15,7 +15,7 @@ import promedio.core.number.Exact;
 import promedio.core.sentence.Visible;
 import promedio.core.working.FigureText;
 import promedio.desktop.control.Tip;
-import promedio.desktop.model.ShelfSummary;
+import promedio.desktop.model.shelf.ShelfSummary;
 import promedio.desktop.text.Words;
 
 /** A sample on the shelf: its name, how many values, and a strip of their dots. */

@@ -21,7 +21,7 @@ import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
 import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.ShelfSummary;
+import promedio.desktop.model.shelf.ShelfSummary;
 import promedio.desktop.text.Words;
 
 /** The samples of the assignment, a card each, and a way to begin another. */
@@ -184,7 +184,7 @@ public final class ShelfView extends ScrollPane {
         });
         setOnDragDropped(drop -> {
             if (drop.getDragboard().getContent(COLUMN) instanceof Integer column) {
-                model.tables().take(column, new Link.All());
+                model.taking().take(column, new Link.All());
                 drop.setDropCompleted(true);
                 drop.consume();
             }

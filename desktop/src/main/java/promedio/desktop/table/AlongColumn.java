@@ -5,22 +5,22 @@ import java.util.List;
 import java.util.function.IntUnaryOperator;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
-import promedio.desktop.model.Along;
-import promedio.desktop.model.Tables;
+import promedio.desktop.model.table.Along;
+import promedio.desktop.model.table.Ticked;
 
 /** A measure beside each row that is seen, at the right of all columns however far they are scrolled. */
 final class AlongColumn extends Region {
     private static final double EMS = 8.5;
 
-    private final Tables tables;
+    private final Ticked ticked;
     private final Label head = new Label();
     private final List<Label> cells = new ArrayList<>();
     private int seen;
     private double headHeight;
     private double rowHeight;
 
-    AlongColumn(Tables tables) {
-        this.tables = tables;
+    AlongColumn(Ticked ticked) {
+        this.ticked = ticked;
         head.getStyleClass().add("along-head");
         head.setId("along-head");
         getChildren().add(head);
@@ -28,7 +28,7 @@ final class AlongColumn extends Region {
 
     /** How wide it is; nothing while no measure is asked for. */
     double width(double em) {
-        return tables.alongProperty().get() == null ? 0 : Math.floor(EMS * em);
+        return ticked.alongProperty().get() == null ? 0 : Math.floor(EMS * em);
     }
 
     /** Has so many cells below its head. */
@@ -56,7 +56,7 @@ final class AlongColumn extends Region {
 
     /** Brings the figures up to date; told for each cell which row of the table it stands beside. */
     void show(IntUnaryOperator rowOf) {
-        Along along = tables.alongProperty().get();
+        Along along = ticked.alongProperty().get();
         setVisible(along != null);
         if (along == null) {
             return;

@@ -17,9 +17,9 @@ import promedio.core.data.Column;
 import promedio.core.working.FigureText;
 import promedio.desktop.control.Press;
 import promedio.desktop.control.Tip;
-import promedio.desktop.model.CellFigures;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.TableFigures;
+import promedio.desktop.model.table.CellFigures;
+import promedio.desktop.model.table.TableFigures;
 import promedio.desktop.text.Words;
 
 /** What the chosen cells come to, and what can be done with them. */
@@ -128,12 +128,12 @@ final class ChosenFoot extends HBox {
 
     private void take() {
         List<Integer> rows = Arrays.stream(grids.read().chosenRows()).boxed().toList();
-        model.tables().take(grids.read().choice().left(), new Link.Listed(rows));
+        model.taking().take(grids.read().choice().left(), new Link.Listed(rows));
     }
 
     private void leaveOut() {
         List<Integer> rows = Arrays.stream(grids.read().chosenRows()).boxed().toList();
-        model.tables().leaveOut(rows, !isOut());
+        model.amending().leaveOut(rows, !isOut());
     }
 
     /** Shows the steps that fit the chosen cells. */

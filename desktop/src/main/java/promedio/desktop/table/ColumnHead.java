@@ -14,8 +14,8 @@ import promedio.core.data.Column;
 import promedio.core.data.ColumnKind;
 import promedio.core.sentence.Visible;
 import promedio.desktop.control.Tip;
-import promedio.desktop.model.RowOrder;
-import promedio.desktop.model.TableFigures;
+import promedio.desktop.model.table.RowOrder;
+import promedio.desktop.model.table.TableFigures;
 import promedio.desktop.shelf.ShelfView;
 import promedio.desktop.text.Words;
 

@@ -13,7 +13,8 @@ import promedio.core.data.Table;
 import promedio.core.sentence.Visible;
 import promedio.desktop.control.Press;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.RowOrder;
+import promedio.desktop.model.desk.TablePage;
+import promedio.desktop.model.table.RowOrder;
 import promedio.desktop.text.Words;
 
 /** What can be done with a column. */
@@ -55,7 +56,7 @@ final class ColumnMenu {
         Column cells = table.columns().get(column);
         List<MenuItem> items = new ArrayList<>();
         items.add(Press.item(
-                "column-take", Words.of("table.take"), () -> model.tables().take(column, new Link.All())));
+                "column-take", Words.of("table.take"), () -> model.taking().take(column, new Link.All())));
         if (cells instanceof Column.OfNumbers) {
             Menu parts = parts(table, column);
             if (!parts.getItems().isEmpty()) {
@@ -78,7 +79,7 @@ final class ColumnMenu {
         items.add(Press.separator());
         items.add(Press.item("column-name", Words.of("table.name-column"), () -> model.looking()
                 .tablePageProperty()
-                .set(DeskModel.TablePage.COLUMNS)));
+                .set(TablePage.COLUMNS)));
         return items;
     }
 
@@ -109,11 +110,11 @@ final class ColumnMenu {
                 for (String value : categories.counts().keySet()) {
                     MenuItem item = new MenuItem(Visible.line(value, LONGEST));
                     item.setMnemonicParsing(false);
-                    item.setOnAction(press -> model.tables().take(column, new Link.Where(category, value.strip())));
+                    item.setOnAction(press -> model.taking().take(column, new Link.Where(category, value.strip())));
                     one.getItems().add(item);
                 }
                 one.getItems().add(Press.separator());
-                one.getItems().add(Press.item("column-each", Words.of("table.take.each"), () -> model.tables()
+                one.getItems().add(Press.item("column-each", Words.of("table.take.each"), () -> model.taking()
                         .takeEach(column, category)));
                 parts.getItems().add(one);
             }

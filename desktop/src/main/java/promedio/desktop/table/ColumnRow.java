@@ -20,7 +20,7 @@ import promedio.core.sentence.Visible;
 import promedio.core.working.FigureText;
 import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.TableFigures;
+import promedio.desktop.model.table.TableFigures;
 import promedio.desktop.text.Words;
 
 /** A column in a line: what it is called, what is in it, and one press to take it or to count its words. */
@@ -71,7 +71,7 @@ final class ColumnRow extends ListCell<Integer> {
         Tip.whenCut(mean);
         tick.selectedProperty().addListener((property, before, now) -> {
             if (!showing) {
-                model.tables().tick(getItem(), now);
+                model.tables().ticked().tick(getItem(), now);
             }
         });
         for (TextField one : new TextField[] {name, label, unit}) {
@@ -114,7 +114,7 @@ final class ColumnRow extends ListCell<Integer> {
                 || !unit.getText().equals(column.unit())
                 || !label.getText().equals(figures.table().label(index));
         if (changed) {
-            model.tables().name(index, name.getText(), unit.getText(), label.getText());
+            model.amending().name(index, name.getText(), unit.getText(), label.getText());
             show(index);
         }
     }
@@ -148,7 +148,7 @@ final class ColumnRow extends ListCell<Integer> {
         unit.setPromptText(Words.of("table.no-unit"));
         tick.setId("tick-" + index);
         tick.setVisible(number);
-        tick.setSelected(model.tables().ticked().contains(index));
+        tick.setSelected(model.tables().ticked().columns().contains(index));
         kind.setText(Words.of("reading.kind." + column.kind().id()));
         picture.setContent(ColumnHead.bars(shown.picture()));
         count.setText(Integer.toString(column.count()));
@@ -167,7 +167,7 @@ final class ColumnRow extends ListCell<Integer> {
         action.setId("action-" + index);
         action.setOnAction(press -> {
             if (number) {
-                model.tables().take(index, new Link.All());
+                model.taking().take(index, new Link.All());
             } else {
                 model.tables().count(index);
             }

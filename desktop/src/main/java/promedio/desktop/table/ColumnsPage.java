@@ -13,7 +13,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import promedio.core.data.Column;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.TableFigures;
+import promedio.desktop.model.desk.TablePage;
+import promedio.desktop.model.table.TableFigures;
 import promedio.desktop.text.Words;
 
 /** The columns of a table, a line each, and below them measures of those that are ticked beside each other. */
@@ -63,8 +64,7 @@ public final class ColumnsPage extends VBox {
         Label asRead = new Label(Words.of("columns.as-read"));
         asRead.getStyleClass().add("soft");
         Runnable say = () -> {
-            boolean steps = model.tables()
-                    .chosen()
+            boolean steps = model.table()
                     .filter(table -> !table.trail().steps().isEmpty())
                     .isPresent();
             asRead.setVisible(steps);
@@ -131,7 +131,7 @@ public final class ColumnsPage extends VBox {
                                 && dates.date(one).isEmpty())
                 .findFirst()
                 .orElse(0);
-        model.looking().tablePageProperty().set(DeskModel.TablePage.ROWS);
+        model.looking().tablePageProperty().set(TablePage.ROWS);
         rows.goTo(row, index);
     }
 }

@@ -20,7 +20,7 @@ import promedio.core.trail.Prepared;
 import promedio.core.trail.TwoTrails;
 import promedio.core.working.FigureText;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.TrailsCompared;
+import promedio.desktop.model.table.TrailsCompared;
 import promedio.desktop.text.Words;
 
 /** Two trails on one table: what each keeps, its measures side by side, and the steps that only one of them has. */

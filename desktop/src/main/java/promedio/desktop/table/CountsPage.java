@@ -29,7 +29,7 @@ import promedio.desktop.control.Press;
 import promedio.desktop.control.ShareBar;
 import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.TableFigures;
+import promedio.desktop.model.table.TableFigures;
 import promedio.desktop.text.Words;
 
 /**
@@ -109,7 +109,7 @@ public final class CountsPage extends VBox {
             if (inSteps) {
                 model.followers().take(cells.name());
             } else {
-                model.tables().take(column, new Link.All());
+                model.taking().take(column, new Link.All());
             }
         });
         head.getChildren().setAll(title, choice, take);

@@ -10,8 +10,8 @@ import javafx.scene.input.KeyEvent;
 import promedio.core.assignment.DataTable;
 import promedio.core.data.Column;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.RowOrder;
-import promedio.desktop.model.TableFigures;
+import promedio.desktop.model.table.RowOrder;
+import promedio.desktop.model.table.TableFigures;
 
 /** The rows of a data table as it was read, each with its number in the file: Enter or typing writes into a cell. */
 final class RowsGrid extends CellsGrid<ColumnHead> {
@@ -33,7 +33,7 @@ final class RowsGrid extends CellsGrid<ColumnHead> {
         this.model = model;
         menu = new ColumnMenu(model, this);
         setId("rows-grid");
-        along = new AlongColumn(model.tables());
+        along = new AlongColumn(model.tables().ticked());
         editor = new CellEditor(new CellEditor.Desk() {
             @Override
             public void goOn(int rows, int columns) {
@@ -47,7 +47,7 @@ final class RowsGrid extends CellsGrid<ColumnHead> {
             }
         });
         getChildren().addAll(along, editor);
-        model.tables().alongProperty().addListener((property, before, now) -> {
+        model.tables().ticked().alongProperty().addListener((property, before, now) -> {
             requestLayout();
             refresh();
         });
@@ -206,7 +206,7 @@ final class RowsGrid extends CellsGrid<ColumnHead> {
             return true;
         } else if (code == KeyCode.DELETE || code == KeyCode.BACK_SPACE) {
             List<Integer> rows = Arrays.stream(chosenRows()).boxed().toList();
-            model.tables().empty(rows, choice().left(), choice().right());
+            model.amending().empty(rows, choice().left(), choice().right());
             return true;
         }
         return false;
@@ -219,7 +219,7 @@ final class RowsGrid extends CellsGrid<ColumnHead> {
         }
         int[] rows = IntStream.range(choice().top(), size()).map(this::row).toArray();
         int chosen = choice().bottom() - choice().top() + 1;
-        model.tables().paste(text, rows, chosen, choice().left(), choice().right() - choice().left() + 1);
+        model.amending().paste(text, rows, chosen, choice().left(), choice().right() - choice().left() + 1);
         return true;
     }
 
@@ -240,7 +240,7 @@ final class RowsGrid extends CellsGrid<ColumnHead> {
         int row = row();
         int column = choice().column();
         String text = figures.all().columns().get(column).entries().text(row);
-        editor.open(text, first, written -> model.tables().set(row, column, written));
+        editor.open(text, first, written -> model.amending().set(row, column, written));
         bringIntoView(choice().row(), column);
         requestLayout();
     }

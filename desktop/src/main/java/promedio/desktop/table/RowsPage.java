@@ -17,9 +17,9 @@ import promedio.core.trail.Prepared;
 import promedio.desktop.control.Choice;
 import promedio.desktop.control.Press;
 import promedio.desktop.control.Tip;
-import promedio.desktop.model.Along;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.TableFigures;
+import promedio.desktop.model.table.Along;
+import promedio.desktop.model.table.TableFigures;
 import promedio.desktop.text.Words;
 
 /** The data of a table themselves, with the trail at their right; what chosen cells come to stands below. */
@@ -95,7 +95,7 @@ public final class RowsPage extends VBox {
         name.setOnAction(enter -> focusRows());
         name.focusedProperty().addListener((property, before, focused) -> {
             if (!focused && named != null && !name.getText().equals(shownName)) {
-                model.tables().rename(named, name.getText());
+                model.amending().rename(named, name.getText());
             }
         });
         facts.getStyleClass().add("soft");
@@ -111,7 +111,7 @@ public final class RowsPage extends VBox {
         row.setOnAction(enter -> goToRow());
         along.getStyleClass().add("along-place");
         along.setMinWidth(USE_PREF_SIZE);
-        model.tables().alongProperty().addListener((property, before, now) -> showAlong());
+        model.tables().ticked().alongProperty().addListener((property, before, now) -> showAlong());
         showAlong();
         HBox top = new HBox(name, facts, lost, spacer(), along, find, row);
         top.setAlignment(Pos.CENTER_LEFT);
@@ -121,11 +121,11 @@ public final class RowsPage extends VBox {
 
     /** What stands beside each row, and what else could. */
     private void showAlong() {
-        Along present = model.tables().alongProperty().get();
+        Along present = model.tables().ticked().alongProperty().get();
         Choice<String> choice = new Choice<>(
                 "table-along",
                 present == null ? Words.of("table.along.nothing") : present.head(),
-                model.tables()::along);
+                model.tables().ticked()::along);
         choice.or(Words.of("table.along.nothing"), "");
         for (String question : Along.QUESTIONS) {
             choice.or(Along.label(question, model.assignment().card()), question);

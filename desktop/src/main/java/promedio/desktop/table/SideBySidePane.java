@@ -15,7 +15,7 @@ import promedio.core.sentence.Visible;
 import promedio.desktop.control.Choice;
 import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.SideBySide;
+import promedio.desktop.model.table.SideBySide;
 import promedio.desktop.text.Words;
 
 /** Measures of the ticked columns beside each other. A figure opens into its working; a measure more is one press away. */
@@ -35,8 +35,8 @@ final class SideBySidePane extends VBox {
         scroll.getStyleClass().add("reading-scroll");
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().addAll(head, scroll);
-        model.tables().sideBySideProperty().addListener((property, before, now) -> show(now));
-        show(model.tables().sideBySideProperty().get());
+        model.tables().ticked().sideBySideProperty().addListener((property, before, now) -> show(now));
+        show(model.tables().ticked().sideBySideProperty().get());
     }
 
     private void show(SideBySide figures) {
@@ -100,18 +100,19 @@ final class SideBySidePane extends VBox {
             figure.setMaxWidth(Double.MAX_VALUE);
             figure.setId("side-" + line.question() + "-" + figures.columns().get(i));
             int column = figures.columns().get(i);
-            figure.setOnAction(press -> model.tables().open(column, line.question()));
+            figure.setOnAction(press -> model.taking().open(column, line.question()));
             Tip.on(figure, Words.of("table.side.open"));
             grid.add(figure, i + 1, at + 1);
         }
         Hyperlink away = new Hyperlink(Words.of("table.side.away"));
         away.getStyleClass().add("side-away");
-        away.setOnAction(press -> model.tables().compareBy(line.question(), false));
+        away.setOnAction(press -> model.tables().ticked().compareBy(line.question(), false));
         grid.add(away, line.figures().size() + 1, at + 1);
     }
 
     private Choice<String> more(SideBySide figures) {
         Choice<String> more = new Choice<>("side-more", Words.of("table.side.more"), question -> model.tables()
+                .ticked()
                 .compareBy(question, true));
         for (Measure measure : Catalogue.lists().page(model.assignment().card())) {
             boolean there =

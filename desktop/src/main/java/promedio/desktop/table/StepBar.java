@@ -24,7 +24,7 @@ import promedio.desktop.control.Choice;
 import promedio.desktop.control.Ways;
 import promedio.desktop.formula.FormulaView;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.TableTrail;
+import promedio.desktop.model.table.TableTrail;
 import promedio.desktop.text.Words;
 
 /**

@@ -70,8 +70,8 @@ final class StepMenu {
                     .map(Field::name)
                     .limit(MOST_CATEGORIES)
                     .forEach(other -> pairs.getItems()
-                            .add(Press.item("prepared-pairs-with", Visible.line(other, LONGEST), () -> model.followers()
-                                    .takePairs(column, other))));
+                            .add(Press.item("prepared-pairs-with", Visible.line(other, LONGEST), () -> model.pairs()
+                                    .takeMade(column, other))));
             if (!pairs.getItems().isEmpty()) {
                 items.add(pairs);
             }

@@ -13,7 +13,7 @@ import promedio.core.sentence.Visible;
 import promedio.core.trail.Prepared;
 import promedio.core.trail.Recoding;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.TableTrail;
+import promedio.desktop.model.table.TableTrail;
 import promedio.desktop.text.Words;
 
 /** What a step is made with by hand, between the rows and the line of the step: bands cut, values replaced or named. */

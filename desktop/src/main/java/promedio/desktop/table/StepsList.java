@@ -19,7 +19,7 @@ import promedio.desktop.control.Choice;
 import promedio.desktop.control.Drops;
 import promedio.desktop.control.Press;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.TableTrail;
+import promedio.desktop.model.table.TableTrail;
 import promedio.desktop.text.Words;
 
 /** The steps of a trail as sentences, each with the rows and columns after it; the one that is looked at can be changed. */

@@ -14,7 +14,7 @@ import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.TableFigures;
+import promedio.desktop.model.table.TableFigures;
 import promedio.desktop.text.Words;
 
 /** The margin of a table: how it was read, what was changed by hand, and what should be looked at; each change can be taken back. */
@@ -65,7 +65,7 @@ final class TrailPane extends ScrollPane {
         remove.setId("remove-table");
         remove.getStyleClass().add("trail-remove");
         Tip.on(remove, Words.of("trail.remove.tip"));
-        remove.setOnAction(press -> model.tables().remove());
+        remove.setOnAction(press -> model.amending().remove());
         steps.getChildren().add(remove);
     }
 
@@ -104,7 +104,7 @@ final class TrailPane extends ScrollPane {
                                         .table()
                                         .columns()
                                         .get(column);
-                                model.tables().name(column, original.name(), original.unit(), "");
+                                model.amending().name(column, original.name(), original.unit(), "");
                             }));
         });
         if (!table.off().isEmpty()) {
@@ -117,7 +117,7 @@ final class TrailPane extends ScrollPane {
                             rows,
                             Words.of(off.size() == 1 ? "trail.take.one" : "trail.take.many"),
                             "trail-take",
-                            () -> model.tables().leaveOut(off, false)));
+                            () -> model.amending().leaveOut(off, false)));
         }
     }
 
@@ -131,7 +131,7 @@ final class TrailPane extends ScrollPane {
         go.setOnAction(press -> grid.goTo(place.row(), place.column()));
         Hyperlink back = new Hyperlink(Words.of("trail.put-back"));
         back.setId("put-back-" + place.row() + "-" + place.column());
-        back.setOnAction(press -> model.tables().putBack(place));
+        back.setOnAction(press -> model.amending().putBack(place));
         VBox step = new VBox(go, back);
         step.getStyleClass().add("trail-step");
         return step;
@@ -151,19 +151,21 @@ final class TrailPane extends ScrollPane {
             String words = Words.of(notice.sentence());
             if (notice.what().equals("total-row") && notice.row().isPresent()) {
                 int row = (int) notice.row().getAsLong() - 1;
-                steps.getChildren().add(step(words, Words.of("trail.leave-out"), "trail-leave-out", () -> model.tables()
-                        .leaveOut(List.of(row), true)));
+                steps.getChildren()
+                        .add(step(words, Words.of("trail.leave-out"), "trail-leave-out", () -> model.amending()
+                                .leaveOut(List.of(row), true)));
             } else if (notice.what().equals("number-as-text")
                     && !notice.readings().isEmpty()) {
                 String column = notice.column().orElseThrow();
                 String text = notice.value().orElseThrow();
                 String number = notice.readings().get(0);
-                steps.getChildren().add(step(words, Words.of("trail.write", number), "trail-write", () -> model.tables()
-                        .replace(column, text, number)));
+                steps.getChildren()
+                        .add(step(words, Words.of("trail.write", number), "trail-write", () -> model.amending()
+                                .replace(column, text, number)));
             } else if (notice.what().equals("code") && notice.cells().orElse(MOST_EMPTIED + 1) <= MOST_EMPTIED) {
                 String column = notice.column().orElseThrow();
                 String text = notice.value().orElseThrow();
-                steps.getChildren().add(step(words, Words.of("trail.empty"), "trail-empty", () -> model.tables()
+                steps.getChildren().add(step(words, Words.of("trail.empty"), "trail-empty", () -> model.amending()
                         .replace(column, text, "")));
             } else {
                 steps.getChildren().add(sentence(words));

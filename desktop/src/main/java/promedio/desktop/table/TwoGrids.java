@@ -11,8 +11,8 @@ import javafx.scene.layout.StackPane;
 import promedio.core.data.Column;
 import promedio.core.trail.Prepared;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.TableFigures;
-import promedio.desktop.model.TableTrail;
+import promedio.desktop.model.table.TableFigures;
+import promedio.desktop.model.table.TableTrail;
 import promedio.desktop.text.Words;
 
 /**

@@ -15,8 +15,8 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import promedio.core.sentence.Visible;
 import promedio.desktop.control.Tip;
-import promedio.desktop.model.Classwork;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.tutor.Classwork;
 import promedio.desktop.text.Words;
 
 /** What was answered: the students by the questions with their marks, what went wrong how often, and the answer looked at. */

@@ -11,7 +11,7 @@ import promedio.core.answers.QuestionNames;
 import promedio.core.sentence.Visible;
 import promedio.desktop.control.ShareBar;
 import promedio.desktop.control.Tip;
-import promedio.desktop.model.Classwork;
+import promedio.desktop.model.tutor.Classwork;
 import promedio.desktop.text.Words;
 
 /** What went wrong how often, with the students named, and which questions were hard. */

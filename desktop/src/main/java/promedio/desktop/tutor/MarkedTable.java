@@ -26,7 +26,7 @@ import promedio.core.assignment.Task;
 import promedio.core.sentence.Visible;
 import promedio.desktop.control.Tip;
 import promedio.desktop.margin.MarkGlyph;
-import promedio.desktop.model.Classwork;
+import promedio.desktop.model.tutor.Classwork;
 import promedio.desktop.text.Words;
 
 /** Who by question, each answer with glyph and word; the arrow keys go from one to the next, a click opens the mark. */

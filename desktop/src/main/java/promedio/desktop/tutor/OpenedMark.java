@@ -16,8 +16,8 @@ import promedio.core.marking.TwoWorkings;
 import promedio.core.working.FigureText;
 import promedio.desktop.margin.MarkGlyph;
 import promedio.desktop.margin.TwoWorkingsBox;
-import promedio.desktop.model.Classwork;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.tutor.Classwork;
 import promedio.desktop.text.Words;
 
 /** The answer that is looked at: what was asked, what is right, what may have happened, and the two workings. */

@@ -28,8 +28,8 @@ import promedio.core.measure.Measure;
 import promedio.core.sentence.Visible;
 import promedio.desktop.control.Choice;
 import promedio.desktop.control.Tip;
-import promedio.desktop.model.Classwork;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.tutor.Classwork;
 import promedio.desktop.text.Words;
 
 /** What is asked: the questions in the tutor’s words, the card as it is set, and the assignment as students get it. */

@@ -13,7 +13,7 @@ import javafx.scene.layout.Priority;
 import promedio.core.assignment.Task;
 import promedio.core.number.Numerals;
 import promedio.desktop.control.Tip;
-import promedio.desktop.model.Classwork;
+import promedio.desktop.model.tutor.Classwork;
 import promedio.desktop.text.Words;
 
 /** A question: what is asked, in the tutor’s words, to how many places, for how many points. Each is written in its place. */

@@ -11,8 +11,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import promedio.desktop.model.Classwork;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.tutor.Classwork;
 import promedio.desktop.text.Words;
 
 /** The pages for the tutor, in the place of the samples’: questions and answers. Escape goes back. */
@@ -53,13 +53,13 @@ public final class TutorPage extends VBox {
         back.getStyleClass().add("quiet-button");
         back.setMinWidth(USE_PREF_SIZE);
         back.setOnAction(press -> work.openProperty().set(false));
-        HBox head = new HBox(title, edge(Classwork.Page.QUESTIONS), edge(Classwork.Page.ANSWERS), between, back);
+        HBox head = new HBox(title, edge(Classwork.Side.QUESTIONS), edge(Classwork.Side.ANSWERS), between, back);
         head.setAlignment(Pos.BOTTOM_LEFT);
         head.getStyleClass().add("tutor-head");
         return head;
     }
 
-    private Node edge(Classwork.Page page) {
+    private Node edge(Classwork.Side page) {
         Button edge = new Button(Words.of("tutor." + page));
         edge.getStyleClass().add("edge");
         edge.setId("tutor-" + page);
@@ -70,7 +70,7 @@ public final class TutorPage extends VBox {
     }
 
     private void turn() {
-        boolean asked = work.pageProperty().get() == Classwork.Page.QUESTIONS;
+        boolean asked = work.pageProperty().get() == Classwork.Side.QUESTIONS;
         show(questions, asked);
         show(answers, !asked);
     }

@@ -105,7 +105,7 @@ public final class FileActions implements FileWays, TutorWays, PictureWays, Trai
         if (answers) {
             model.classwork().take(file);
         } else if (!file.toString().endsWith(AssignmentFile.ENDING)) {
-            model.filing().typeFile(file);
+            model.intake().file(file);
         } else {
             model.filing().open(file, this::leaving, () -> recents.add(file));
         }
@@ -118,10 +118,10 @@ public final class FileActions implements FileWays, TutorWays, PictureWays, Trai
     /** Saves where the assignment came from; asks where that is not known, or where somebody else has changed the file. */
     private void save(Runnable then) {
         commitTyping.run();
-        Path known = model.filing().fileProperty().get();
+        Path known = model.saving().fileProperty().get();
         if (known == null) {
             saveElsewhere(then);
-        } else if (!model.filing().isChangedElsewhere()) {
+        } else if (!model.saving().isChangedElsewhere()) {
             saveTo(known, then);
         } else {
             switch (picker.changedElsewhere(known.getFileName().toString())) {
@@ -143,7 +143,7 @@ public final class FileActions implements FileWays, TutorWays, PictureWays, Trai
     }
 
     private void saveTo(Path target, Runnable then) {
-        model.filing().save(target, () -> {
+        model.saving().save(target, () -> {
             recents.add(target);
             then.run();
         });
@@ -201,7 +201,7 @@ public final class FileActions implements FileWays, TutorWays, PictureWays, Trai
         picker.toSave(suggestion(" " + Words.of("tutor.issue.name") + AssignmentFile.ENDING))
                 .ifPresent(file -> {
                     // The tutor’s own answers must not be lost to the copy without any.
-                    if (file.equals(model.filing().fileProperty().get())) {
+                    if (file.equals(model.saving().fileProperty().get())) {
                         model.say(Words.of("tutor.issue.own", file.getFileName()));
                     } else {
                         model.classwork().issue(file);
@@ -237,7 +237,7 @@ public final class FileActions implements FileWays, TutorWays, PictureWays, Trai
     }
 
     private String tableName() {
-        return model.tables().chosen().map(DataTable::name).orElse("");
+        return model.table().map(DataTable::name).orElse("");
     }
 
     @Override
@@ -290,7 +290,7 @@ public final class FileActions implements FileWays, TutorWays, PictureWays, Trai
     /** Goes on once the assignment on the desk may be put away: nothing unsaved, saved now, or left on purpose. */
     void leaving(Runnable then) {
         commitTyping.run();
-        if (!model.filing().unsavedProperty().get()) {
+        if (!model.saving().unsavedProperty().get()) {
             then.run();
             return;
         }

@@ -17,8 +17,8 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import promedio.desktop.formula.FormulaView;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.MeasureLine;
-import promedio.desktop.model.SheetFigures;
+import promedio.desktop.model.desk.MeasureLine;
+import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.text.Words;
 
 /** A line over the paper to find a measure by typing part of its name or symbol; Enter goes there. */

@@ -23,10 +23,10 @@ final class Foot extends HBox {
         Label unsaved = new Label(Words.of("bar.unsaved"));
         unsaved.getStyleClass().add("unsaved");
         unsaved.setMinWidth(USE_PREF_SIZE);
-        unsaved.visibleProperty().bind(model.filing().unsavedProperty());
-        Button stop = new BarButton("bar.stop", model.filing()::stopReading);
-        stop.visibleProperty().bind(model.filing().readingProperty());
-        stop.managedProperty().bind(model.filing().readingProperty());
+        unsaved.visibleProperty().bind(model.saving().unsavedProperty());
+        Button stop = new BarButton("bar.stop", model.intake()::stop);
+        stop.visibleProperty().bind(model.intake().busyProperty());
+        stop.managedProperty().bind(model.intake().busyProperty());
         getStyleClass().add("foot");
         setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(jotter, message(), stop, spacer, unsaved);

@@ -26,10 +26,12 @@ import promedio.desktop.jotter.JotterPane;
 import promedio.desktop.line.CrossView;
 import promedio.desktop.line.LineView;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.LeftBehind;
-import promedio.desktop.model.MeasureLine;
-import promedio.desktop.model.MeasuresText;
-import promedio.desktop.model.SheetFigures;
+import promedio.desktop.model.desk.MeasureLine;
+import promedio.desktop.model.desk.MeasuresText;
+import promedio.desktop.model.desk.Page;
+import promedio.desktop.model.desk.SheetFigures;
+import promedio.desktop.model.desk.TablePage;
+import promedio.desktop.model.reading.LeftBehind;
 import promedio.desktop.reading.Pasteboard;
 import promedio.desktop.shelf.ShelfView;
 import promedio.desktop.text.Words;
@@ -122,7 +124,7 @@ public final class MainWindow {
             if (drop.getDragboard().hasFiles()) {
                 files.take(drop.getDragboard().getFiles().get(0).toPath());
             } else {
-                Pasteboard.text(drop.getDragboard()).ifPresent(model::type);
+                Pasteboard.text(drop.getDragboard()).ifPresent(model.intake()::type);
             }
             drop.setDropCompleted(true);
         });
@@ -294,16 +296,16 @@ public final class MainWindow {
                 .always("Shortcut+0", () -> setTextSize(100))
                 .always("Shortcut+Shift+C", this::copyMeasures)
                 .always("F1", this::turnKeys)
-                .always("Shortcut+1", () -> turnTo(DeskModel.Page.ENTRIES, DeskModel.TablePage.ROWS))
-                .always("Shortcut+2", () -> turnTo(DeskModel.Page.MEASURES, DeskModel.TablePage.COLUMNS))
-                .always("Shortcut+3", () -> turnTo(DeskModel.Page.CLASSES, DeskModel.TablePage.COUNTS))
-                .always("Shortcut+4", () -> turnTo(DeskModel.Page.PICTURE, DeskModel.TablePage.PICTURES))
-                .always("Shortcut+5", () -> turnTo(DeskModel.Page.MEASURES, DeskModel.TablePage.GROUPS));
+                .always("Shortcut+1", () -> turnTo(Page.ENTRIES, TablePage.ROWS))
+                .always("Shortcut+2", () -> turnTo(Page.MEASURES, TablePage.COLUMNS))
+                .always("Shortcut+3", () -> turnTo(Page.CLASSES, TablePage.COUNTS))
+                .always("Shortcut+4", () -> turnTo(Page.PICTURE, TablePage.PICTURES))
+                .always("Shortcut+5", () -> turnTo(Page.MEASURES, TablePage.GROUPS));
     }
 
     /** Turns to a page of the sample, or of the table, whichever is chosen. */
-    private void turnTo(DeskModel.Page page, DeskModel.TablePage ofTable) {
-        if (model.tables().chosen().isPresent()) {
+    private void turnTo(Page page, TablePage ofTable) {
+        if (model.table().isPresent()) {
             model.looking().tablePageProperty().set(ofTable);
         } else {
             model.looking().pageProperty().set(page);

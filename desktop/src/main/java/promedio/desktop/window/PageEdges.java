@@ -14,6 +14,8 @@ import javafx.scene.layout.Region;
 import promedio.core.assignment.SampleSheet;
 import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Page;
+import promedio.desktop.model.desk.TablePage;
 import promedio.desktop.text.Words;
 
 /** The edges of the pages, to turn to one, and the head of the margin. */
@@ -29,10 +31,10 @@ final class PageEdges extends HBox {
         HBox names = new HBox();
         names.getStyleClass().add("edge-names");
         HBox.setHgrow(names, Priority.ALWAYS);
-        for (DeskModel.Page page : DeskModel.Page.values()) {
+        for (Page page : Page.values()) {
             names.getChildren().add(edge(page, model.looking().pageProperty(), false));
         }
-        for (DeskModel.TablePage page : DeskModel.TablePage.values()) {
+        for (TablePage page : TablePage.values()) {
             names.getChildren().add(edge(page, model.looking().tablePageProperty(), true));
         }
         getChildren().addAll(names, marginHead());
@@ -46,8 +48,7 @@ final class PageEdges extends HBox {
         Runnable show = () -> {
             edge.pseudoClassStateChanged(CURRENT, open.get() == page);
             boolean pairs = model.sheet().filter(SampleSheet::isOfPairs).isPresent();
-            boolean shown =
-                    model.tables().chosen().isPresent() == ofTable && !(pairs && page == DeskModel.Page.CLASSES);
+            boolean shown = model.table().isPresent() == ofTable && !(pairs && page == Page.CLASSES);
             edge.setVisible(shown);
             edge.setManaged(shown);
         };
@@ -99,8 +100,8 @@ final class PageEdges extends HBox {
         head.getStyleClass().add("margin-head");
         head.visibleProperty()
                 .bind(Bindings.createBooleanBinding(
-                        () -> model.looking().pageProperty().get() == DeskModel.Page.MEASURES
-                                && model.tables().chosen().isEmpty(),
+                        () -> model.looking().pageProperty().get() == Page.MEASURES
+                                && model.table().isEmpty(),
                         model.looking().pageProperty(),
                         model.selectedProperty()));
         return head;

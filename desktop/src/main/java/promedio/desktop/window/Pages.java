@@ -1,5 +1,11 @@
 package promedio.desktop.window;
 
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Supplier;
+import javafx.beans.value.ObservableValue;
+import javafx.scene.Node;
 import javafx.scene.layout.StackPane;
 import promedio.core.assignment.SampleSheet;
 import promedio.desktop.classes.ClassesPage;
@@ -9,7 +15,10 @@ import promedio.desktop.entries.StartPane;
 import promedio.desktop.groups.GroupsPage;
 import promedio.desktop.measures.MeasuresPage;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.LeftBehind;
+import promedio.desktop.model.Place;
+import promedio.desktop.model.desk.Page;
+import promedio.desktop.model.desk.TablePage;
+import promedio.desktop.model.reading.LeftBehind;
 import promedio.desktop.picture.PicturePage;
 import promedio.desktop.reading.ReadingPage;
 import promedio.desktop.table.ColumnsPage;
@@ -20,18 +29,13 @@ import promedio.desktop.tutor.TutorPage;
 /** The pages of the paper, of which one is shown; while no sample is chosen, the empty paper. */
 final class Pages extends StackPane {
     private final DeskModel model;
+    private final Map<Place, Late<? extends Node>> views = new EnumMap<>(Place.class);
     private final Late<StartPane> start;
     private final Late<EntriesPage> entries;
     private final Late<MeasuresPage> measures;
-    private final Late<ClassesPage> classes;
     private final Late<ReadingPage> reading;
     private final Late<RowsPage> rows;
-    private final Late<ColumnsPage> columns;
-    private final Late<GroupsPage> groups;
-    private final Late<CountsPage> counts;
     private final Late<TutorPage> tutor;
-    private final Late<PicturePage> picture;
-    private final Late<ComparePage> compare;
 
     Pages(DeskModel model, FileActions files) {
         this.model = model;
@@ -39,88 +43,83 @@ final class Pages extends StackPane {
         setMinHeight(0);
         // Takes the height that is left: a page that grows long must not make the Line above it shrink and move.
         setPrefHeight(0);
-        start = new Late<>(this, () -> new StartPane(model, files));
-        entries = new Late<>(this, () -> new EntriesPage(model, files));
-        measures = new Late<>(this, () -> new MeasuresPage(model));
-        classes = new Late<>(this, () -> new ClassesPage(model));
-        reading = new Late<>(this, () -> new ReadingPage(model));
-        rows = new Late<>(this, () -> new RowsPage(model, files));
-        columns = new Late<>(this, () -> new ColumnsPage(model, rows.get()));
-        groups = new Late<>(this, () -> new GroupsPage(model));
-        counts = new Late<>(this, () -> new CountsPage(model, this::writeStep));
-        tutor = new Late<>(this, () -> new TutorPage(model, files));
-        picture = new Late<>(this, () -> new PicturePage(model, files));
-        compare = new Late<>(this, () -> new ComparePage(model, files));
-        model.fileReading().stateProperty().addListener((property, before, now) -> {
+        start = page(Place.START, () -> new StartPane(model, files));
+        entries = page(Place.ENTRIES, () -> new EntriesPage(model, files));
+        measures = page(Place.MEASURES, () -> new MeasuresPage(model));
+        page(Place.CLASSES, () -> new ClassesPage(model));
+        reading = page(Place.READING, () -> new ReadingPage(model));
+        rows = page(Place.ROWS, () -> new RowsPage(model, files));
+        page(Place.COLUMNS, () -> new ColumnsPage(model, rows.get()));
+        page(Place.GROUPS, () -> new GroupsPage(model));
+        page(Place.COUNTS, () -> new CountsPage(model, this::writeStep));
+        tutor = page(Place.TUTOR, () -> new TutorPage(model, files));
+        page(Place.PICTURE, () -> new PicturePage(model, files));
+        page(Place.COMPARE, () -> new ComparePage(model, files));
+        model.intake().page().stateProperty().addListener((property, before, now) -> {
             if ((before == null) != (now == null)) {
                 turn();
             }
         });
-        model.classwork().openProperty().addListener((property, before, now) -> turn());
-        model.comparing().openProperty().addListener((property, before, now) -> turn());
-        model.looking().pageProperty().addListener((property, before, now) -> turn());
-        model.looking().tablePageProperty().addListener((property, before, now) -> turn());
-        model.selectedProperty().addListener((property, before, now) -> turn());
+        for (ObservableValue<?> turning : List.of(
+                model.classwork().openProperty(),
+                model.comparing().openProperty(),
+                model.looking().pageProperty(),
+                model.looking().tablePageProperty(),
+                model.selectedProperty())) {
+            turning.addListener((property, before, now) -> turn());
+        }
+    }
+
+    private <V extends Node> Late<V> page(Place place, Supplier<V> make) {
+        Late<V> view = new Late<>(this, make);
+        views.put(place, view);
+        return view;
     }
 
     /** Shows the page that is open. */
     void turn() {
-        DeskModel.Page page = model.looking().pageProperty().get();
-        if (page == DeskModel.Page.CLASSES
+        if (model.looking().pageProperty().get() == Page.CLASSES
                 && model.sheet().filter(SampleSheet::isOfPairs).isPresent()) {
             // Pairs have no such page.
-            model.looking().pageProperty().set(DeskModel.Page.MEASURES);
+            model.looking().pageProperty().set(Page.MEASURES);
             return;
         }
-        boolean empty = model.selectedProperty().get().isEmpty();
+        Place now = model.place();
         boolean typing = start.isShown() && start.get().isFocusWithin();
-        boolean file = model.fileReading().stateProperty().get() != null;
-        boolean teaching = model.classwork().openProperty().get() && !file;
-        boolean comparing = model.comparing().openProperty().get() && !file && !teaching;
-        compare.show(comparing);
-        boolean elsewhere = teaching || comparing;
-        tutor.show(teaching);
-        if (teaching) {
-            tutor.get().focus();
+        boolean waiting = start.isShown();
+        views.forEach((place, view) -> view.show(place == now));
+        boolean table = model.table().isPresent();
+        model.inSteps().want(table && (now == Place.COUNTS || now == Place.PICTURE));
+        model.breakdowns().want(now == Place.GROUPS);
+        switch (now) {
+            case TUTOR -> tutor.get().focus();
+            case READING -> reading.get().focusTake();
+            case START -> begin(!waiting);
+            case ROWS -> focusRows();
+            case ENTRIES -> {
+                if (typing) {
+                    entries.get().typeOn(start.get().handOver());
+                }
+            }
+            default -> {}
         }
-        boolean turnedTo = empty && !file && !elsewhere && !start.isShown();
-        start.show(empty && !file && !elsewhere);
-        reading.show(file);
-        if (file) {
-            reading.get().focusTake();
-        }
+    }
+
+    private void begin(boolean turnedTo) {
         if (turnedTo) {
             start.get().showRecent();
             start.get().focusField();
         }
-        boolean table = model.tables().chosen().isPresent() && !elsewhere;
-        boolean sample = !empty && model.tables().chosen().isEmpty() && !elsewhere;
-        entries.show(page == DeskModel.Page.ENTRIES && sample);
-        measures.show(page == DeskModel.Page.MEASURES && sample);
-        classes.show(page == DeskModel.Page.CLASSES && sample);
-        DeskModel.TablePage tablePage = model.looking().tablePageProperty().get();
-        rows.show(tablePage == DeskModel.TablePage.ROWS && table && !file);
-        if (rows.isShown() && !rows.get().isFocusWithin()) {
+    }
+
+    private void focusRows() {
+        if (!rows.get().isFocusWithin()) {
             rows.get().focusRows();
-        }
-        columns.show(tablePage == DeskModel.TablePage.COLUMNS && table && !file);
-        counts.show(tablePage == DeskModel.TablePage.COUNTS && table && !file);
-        model.inSteps()
-                .want(table
-                        && !file
-                        && (tablePage == DeskModel.TablePage.COUNTS || tablePage == DeskModel.TablePage.PICTURES));
-        boolean grouped = tablePage == DeskModel.TablePage.GROUPS && table && !file;
-        groups.show(grouped);
-        model.breakdowns().want(grouped);
-        picture.show(page == DeskModel.Page.PICTURE && sample
-                || tablePage == DeskModel.TablePage.PICTURES && table && !file);
-        if (typing && entries.isShown()) {
-            entries.get().typeOn(start.get().handOver());
         }
     }
 
     private void writeStep(String step) {
-        model.looking().tablePageProperty().set(DeskModel.TablePage.ROWS);
+        model.looking().tablePageProperty().set(TablePage.ROWS);
         rows.get().write(step);
     }
 
@@ -144,10 +143,10 @@ final class Pages extends StackPane {
 
     /** Puts the cursor where something is looked for in a table; false where none is shown. */
     boolean findInTable() {
-        if (model.tables().chosen().isEmpty()) {
+        if (model.table().isEmpty()) {
             return false;
         }
-        model.looking().tablePageProperty().set(DeskModel.TablePage.ROWS);
+        model.looking().tablePageProperty().set(TablePage.ROWS);
         rows.get().focusFind();
         return true;
     }
@@ -156,7 +155,7 @@ final class Pages extends StackPane {
     void paste(String text) {
         boolean taken = rows.isShown() && rows.get().paste(text);
         if (!taken) {
-            model.type(text);
+            model.intake().type(text);
         }
     }
 

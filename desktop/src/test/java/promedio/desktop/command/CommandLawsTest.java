@@ -17,9 +17,9 @@ import promedio.core.assignment.Interpretation;
 import promedio.core.number.SignificantText;
 import promedio.core.sample.Sample;
 import promedio.core.sentence.Visible;
-import promedio.desktop.model.Background;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.SheetFigures;
+import promedio.desktop.model.desk.Background;
+import promedio.desktop.model.desk.SheetFigures;
 
 /** Whatever is asked on the command line, of whatever input, it is answered in figures or one sentence. */
 class CommandLawsTest {
@@ -159,7 +159,7 @@ class CommandLawsTest {
         Run run = run(text, List.of("solve", "--json", "--kind", "values", "--measure", "sum", "--digits", "40", "-"));
         JsonNode json = new ObjectMapper().readTree(run.out());
         DeskModel desk = new DeskModel(Background.DIRECT);
-        desk.type(text);
+        desk.intake().type(text);
         SheetFigures figures = desk.figuresProperty().get();
         if (figures == null || figures.sample().isEmpty()) {
             assertThat(json.path("count").asInt(0)).as("%s", text).isZero();

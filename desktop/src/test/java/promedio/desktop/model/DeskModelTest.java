@@ -24,6 +24,7 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.assignment.SheetEdit;
 import promedio.core.course.CardKey;
 import promedio.core.course.DeviationCentre;
 import promedio.core.course.Divisor;
@@ -31,6 +32,12 @@ import promedio.core.course.SkewnessChoice;
 import promedio.core.marking.Mark;
 import promedio.core.number.Exact;
 import promedio.desktop.demo.Demo;
+import promedio.desktop.model.desk.Background;
+import promedio.desktop.model.desk.MeasureLine;
+import promedio.desktop.model.desk.Page;
+import promedio.desktop.model.desk.SheetFigures;
+import promedio.desktop.model.reading.FileReading;
+import promedio.desktop.model.reading.HowRead;
 import promedio.files.assignment.Journal;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -48,29 +55,29 @@ class DeskModelTest {
 
     @Test
     void typing_on_the_empty_paper_makes_a_sample_and_typing_again_adds_to_it() {
-        desk.type("12 15 15 18");
+        desk.intake().type("12 15 15 18");
         assertThat(desk.assignment().sheets()).hasSize(1);
         assertThat(figure("mean")).isEqualTo("15.00");
         assertThat(figure("mode")).isEqualTo("15");
-        desk.type("30");
+        desk.intake().type("30");
         assertThat(figure("mean")).isEqualTo("18.00");
         assertThat(desk.assignment().sheets()).hasSize(1);
     }
 
     @Test
     void several_columns_with_headings_become_several_samples() {
-        desk.type("lamps\tclocks\n12\t7\n15\t9\n");
+        desk.intake().type("lamps\tclocks\n12\t7\n15\t9\n");
         assertThat(desk.assignment().sheets()).extracting(sheet -> sheet.name()).containsExactly("lamps", "clocks");
         assertThat(desk.selectedProperty().get())
                 .isEqualTo(desk.assignment().sheets().get(0).id());
         desk.startSample();
-        desk.type("3 × 2; 5 × 4");
+        desk.intake().type("3 × 2; 5 × 4");
         assertThat(figure("mean")).isEqualTo("4.33");
     }
 
     @Test
     void undo_and_redo_go_through_everything_and_say_what_they_did() {
-        desk.type("2 3 7");
+        desk.intake().type("2 3 7");
         desk.margin().answer("mean", "4");
         desk.choose(CardKey.DIVISOR, Divisor.POPULATION);
         assertThat(figure("variance")).isEqualTo("4.67");
@@ -89,14 +96,14 @@ class DeskModelTest {
 
     @Test
     void marks_follow_the_card_and_the_entries() {
-        desk.type("2 3 7");
+        desk.intake().type("2 3 7");
         desk.margin().answer("variance", "4.67");
         assertThat(mark("variance")).isEqualTo(Mark.Kind.CONVENTION);
         assertThat(desk.margin().mark("variance").orElseThrow().details().get(0).toString())
                 .isEqualTo("Variance and SD divide by n: 4.67. The card says: n\u00a0−\u00a01.");
         desk.choose(CardKey.DIVISOR, Divisor.POPULATION);
         assertThat(mark("variance")).isEqualTo(Mark.Kind.AGREES);
-        desk.make(new Edit.SetEntry(desk.selectedProperty().get(), 0, 2, "4"));
+        desk.make(new SheetEdit.SetEntry(desk.selectedProperty().get(), 0, 2, "4"));
         assertThat(mark("variance")).isEqualTo(Mark.Kind.DIFFERS);
         desk.margin().answer("variance", "quite a lot");
         assertThat(mark("variance")).isEqualTo(Mark.Kind.UNREADABLE);
@@ -106,14 +113,14 @@ class DeskModelTest {
 
     @Test
     void a_sample_that_comes_back_is_looked_at() {
-        desk.type("2 3 7");
+        desk.intake().type("2 3 7");
         desk.undo();
         assertThat(desk.selectedProperty().get()).isEmpty();
         desk.redo();
         assertThat(desk.selectedProperty().get())
                 .isEqualTo(desk.assignment().sheets().get(0).id());
         desk.startSample();
-        desk.type("5 6");
+        desk.intake().type("5 6");
         String second = desk.selectedProperty().get();
         desk.make(new Edit.RemoveSheet(second));
         desk.undo();
@@ -122,7 +129,7 @@ class DeskModelTest {
 
     @Test
     void the_page_puts_the_cards_skewness_first_and_keeps_answers_with_their_question() {
-        desk.type("2 3 7 9 30");
+        desk.intake().type("2 3 7 9 30");
         desk.choose(CardKey.SKEWNESS, SkewnessChoice.BOWLEY);
         assertThat(desk.figuresProperty().get().lines().stream()
                         .map(MeasureLine::question)
@@ -137,8 +144,8 @@ class DeskModelTest {
     void results_that_come_too_late_are_dropped() {
         List<Runnable> waiting = new ArrayList<>();
         DeskModel slow = new DeskModel(later(waiting));
-        slow.type("1 2 3");
-        slow.type("100");
+        slow.intake().type("1 2 3");
+        slow.intake().type("100");
         assertThat(slow.busyProperty().get()).isTrue();
         waiting.get(waiting.size() - 1).run();
         assertThat(slow.busyProperty().get()).isFalse();
@@ -151,31 +158,31 @@ class DeskModelTest {
 
     @Test
     void an_assignment_is_saved_opened_and_found_again(@TempDir Path folder) {
-        desk.type("12 15 15 18");
+        desk.intake().type("12 15 15 18");
         desk.margin().answer("mean", "15");
-        assertThat(desk.filing().unsavedProperty().get()).isTrue();
+        assertThat(desk.saving().unsavedProperty().get()).isTrue();
         Path file = folder.resolve("sheet.promedio");
-        desk.filing().save(file, () -> saved = true);
+        desk.saving().save(file, () -> saved = true);
         assertThat(saved).isTrue();
-        assertThat(desk.filing().unsavedProperty().get()).isFalse();
+        assertThat(desk.saving().unsavedProperty().get()).isFalse();
         DeskModel other = new DeskModel(Background.DIRECT);
         other.filing().open(file, Runnable::run, () -> {});
         assertThat(other.assignment()).isEqualTo(desk.assignment());
-        assertThat(other.looking().pageProperty().get()).isEqualTo(DeskModel.Page.MEASURES);
+        assertThat(other.looking().pageProperty().get()).isEqualTo(Page.MEASURES);
         assertThat(other.margin().mark("mean").orElseThrow().kind()).isEqualTo(Mark.Kind.AGREES);
     }
 
     @Test
     void a_file_that_cannot_be_opened_leaves_the_desk_as_it_is(@TempDir Path folder) throws Exception {
-        desk.type("1 2 3");
+        desk.intake().type("1 2 3");
         Path stranger = Files.writeString(folder.resolve("stranger.promedio"), "not a zip");
         desk.filing().open(stranger, Runnable::run, () -> {});
         assertThat(desk.messageProperty().get()).contains("no assignment of Promedio");
         assertThat(figure("mean")).isEqualTo("2.00");
-        desk.filing().save(folder.resolve("gone").resolve("x.promedio"), () -> saved = true);
+        desk.saving().save(folder.resolve("gone").resolve("x.promedio"), () -> saved = true);
         assertThat(saved).isFalse();
         assertThat(desk.messageProperty().get()).contains("no longer there");
-        assertThat(desk.filing().unsavedProperty().get()).isTrue();
+        assertThat(desk.saving().unsavedProperty().get()).isTrue();
     }
 
     @Test
@@ -193,13 +200,13 @@ class DeskModelTest {
     @Test
     void what_was_not_saved_comes_back_after_the_desk_was_swept_away(@TempDir Path folder) throws Exception {
         DeskModel first = new DeskModel(Background.DIRECT, Background.DIRECT, Journal.in(folder));
-        first.type("12 15 15 18");
+        first.intake().type("12 15 15 18");
         first.margin().answer("mean", "15");
         Journal.Kept kept = read(folder);
         DeskModel second = new DeskModel(Background.DIRECT, Background.DIRECT, Journal.in(folder));
         second.bringBack(kept);
         assertThat(second.assignment()).isEqualTo(first.assignment());
-        assertThat(second.filing().unsavedProperty().get()).isTrue();
+        assertThat(second.saving().unsavedProperty().get()).isTrue();
         second.undo();
         assertThat(second.margin().answer("mean")).as("its past came back too").isEmpty();
         second.redo();
@@ -211,7 +218,7 @@ class DeskModelTest {
                 .as("and once more, from the journal of the second")
                 .isEqualTo(first.assignment());
         second.end(() -> {});
-        third.filing().save(folder.resolve("sheet.promedio"), () -> {});
+        third.saving().save(folder.resolve("sheet.promedio"), () -> {});
         third.end(() -> {});
         first.end(() -> {});
         assertThat(folder.toFile().list()).containsExactly("sheet.promedio");
@@ -238,7 +245,7 @@ class DeskModelTest {
                 .when(journal)
                 .made(any());
         DeskModel kept = new DeskModel(Background.DIRECT, Background.DIRECT, journal);
-        kept.type("1 2 3");
+        kept.intake().type("1 2 3");
         assertThat(kept.messageProperty().get()).contains("not being kept safe", "the disk is full");
         kept.margin().answer("mean", "2");
         verify(journal).standsAt(kept.assignment());
@@ -251,8 +258,8 @@ class DeskModelTest {
         Path file = folder.resolve("sheet.promedio");
         Path journals = folder.resolve("journals");
         DeskModel first = new DeskModel(Background.DIRECT, Background.DIRECT, Journal.in(journals));
-        first.type("1 2 3");
-        first.filing().save(file, () -> {});
+        first.intake().type("1 2 3");
+        first.saving().save(file, () -> {});
         DeskModel second = new DeskModel(Background.DIRECT, Background.DIRECT, Journal.in(journals));
         second.filing().open(file, Runnable::run, () -> {});
         assertThat(second.assignment()).isEqualTo(first.assignment());
@@ -267,7 +274,7 @@ class DeskModelTest {
     void what_is_left_of_a_damaged_file_is_shown_as_not_saved_yet(@TempDir Path folder) throws Exception {
         desk.show(Demo.assignment(), null);
         Path file = folder.resolve("sheet.promedio");
-        desk.filing().save(file, () -> {});
+        desk.saving().save(file, () -> {});
         byte[] whole = Files.readAllBytes(file);
         Files.write(file, Arrays.copyOf(whole, whole.length * 3 / 5));
         DeskModel other = new DeskModel(Background.DIRECT, Background.DIRECT, Journal.in(folder.resolve("journals")));
@@ -275,10 +282,10 @@ class DeskModelTest {
         assertThat(other.messageProperty().get())
                 .startsWith("“sheet.promedio” is damaged. Whole: Minutes at the bench")
                 .endsWith("Save what is here under another name.");
-        assertThat(other.filing().fileProperty().get())
+        assertThat(other.saving().fileProperty().get())
                 .as("it is not written over")
                 .isNull();
-        assertThat(other.filing().unsavedProperty().get()).isTrue();
+        assertThat(other.saving().unsavedProperty().get()).isTrue();
         assertThat(other.margin().answer("mean")).isEqualTo("27.54");
         assertThat(read(folder.resolve("journals")).history().present())
                 .as("nor lost by a kill")
@@ -289,17 +296,17 @@ class DeskModelTest {
     void an_edit_made_while_the_file_is_being_written_stays_unsaved(@TempDir Path folder) {
         List<Runnable> waiting = new ArrayList<>();
         DeskModel slow = new DeskModel(Background.DIRECT, later(waiting), null);
-        slow.type("1 2 3");
-        slow.filing().save(folder.resolve("sheet.promedio"), () -> saved = true);
+        slow.intake().type("1 2 3");
+        slow.saving().save(folder.resolve("sheet.promedio"), () -> saved = true);
         slow.margin().answer("mean", "2");
         assertThat(saved).isFalse();
         List.copyOf(waiting).forEach(Runnable::run);
         assertThat(saved).isTrue();
-        assertThat(slow.filing().unsavedProperty().get())
+        assertThat(slow.saving().unsavedProperty().get())
                 .as("the answer is not in the file")
                 .isTrue();
         slow.undo();
-        assertThat(slow.filing().unsavedProperty().get()).isFalse();
+        assertThat(slow.saving().unsavedProperty().get()).isFalse();
     }
 
     @Test
@@ -307,21 +314,21 @@ class DeskModelTest {
             @TempDir Path folder) {
         List<Runnable> waiting = new ArrayList<>();
         DeskModel slow = new DeskModel(Background.DIRECT, later(waiting), null);
-        slow.type("1 2 3");
-        slow.filing().save(folder.resolve("first.promedio"), () -> {});
+        slow.intake().type("1 2 3");
+        slow.saving().save(folder.resolve("first.promedio"), () -> {});
         slow.show(Assignment.EMPTY, null);
-        slow.type("4 5");
+        slow.intake().type("4 5");
         List.copyOf(waiting).forEach(Runnable::run);
         assertThat(folder.resolve("first.promedio")).exists();
-        assertThat(slow.filing().fileProperty().get()).isNull();
-        assertThat(slow.filing().unsavedProperty().get()).isTrue();
+        assertThat(slow.saving().fileProperty().get()).isNull();
+        assertThat(slow.saving().unsavedProperty().get()).isTrue();
     }
 
     @Test
     void a_mark_that_takes_a_while_comes_after_the_figures() {
         List<Runnable> waiting = new ArrayList<>();
         DeskModel slow = new DeskModel(later(waiting));
-        slow.type("12 15 15 18");
+        slow.intake().type("12 15 15 18");
         waiting.remove(0).run();
         slow.margin().answer("mean", "15");
         assertThat(slow.margin().mark("mean")).isEmpty();
@@ -346,13 +353,13 @@ class DeskModelTest {
         List<Throwable> failures = new ArrayList<>();
         DeskModel faulty = new DeskModel(failing(failures), Background.DIRECT, null);
         failures.add(new IllegalStateException("made up"));
-        faulty.type("12 15 15 18");
+        faulty.intake().type("12 15 15 18");
         assertThat(faulty.messageProperty().get()).contains("failed").contains("entries are kept");
         assertThat(faulty.busyProperty().get()).isFalse();
         assertThat(faulty.figuresProperty().get()).isNull();
         assertThat(faulty.assignment().sheets().get(0).size()).isEqualTo(4);
 
-        faulty.type("20");
+        faulty.intake().type("20");
         assertThat(faulty.messageProperty().get()).isEmpty();
         assertThat(faulty.figuresProperty().get().line("mean").orElseThrow().figure())
                 .isEqualTo("16.00");
@@ -380,7 +387,7 @@ class DeskModelTest {
 
     @Test
     void an_empty_sample_has_reasons_in_place_of_figures() {
-        desk.type("red green");
+        desk.intake().type("red green");
         assertThat(desk.figuresProperty().get().lines())
                 .allMatch(line -> !line.defined() && !line.note().isEmpty());
         assertThat(desk.margin().mark("mean")).isEmpty();
@@ -388,10 +395,10 @@ class DeskModelTest {
 
     @Test
     void values_added_for_a_moment_move_the_figures_and_become_one_edit_when_kept() {
-        desk.type("1 2 3 4 10");
+        desk.intake().type("1 2 3 4 10");
         String id = desk.selectedProperty().get();
-        desk.trial().add(new Edit.InsertRows(id, 5, List.of(List.of("16"))));
-        desk.trial().add(new Edit.InsertRows(id, 6, List.of(List.of("20"))));
+        desk.trial().add(new SheetEdit.InsertRows(id, 5, List.of(List.of("16"))));
+        desk.trial().add(new SheetEdit.InsertRows(id, 6, List.of(List.of("20"))));
         assertThat(figure("mean")).isEqualTo("8.00");
         assertThat(desk.settledProperty().get().line("mean").orElseThrow().figure())
                 .isEqualTo("4.00");
@@ -402,7 +409,7 @@ class DeskModelTest {
         assertThat(desk.sheet().orElseThrow().size()).isEqualTo(7);
         desk.undo();
         assertThat(desk.sheet().orElseThrow().size()).isEqualTo(5);
-        desk.trial().add(new Edit.InsertRows(id, 5, List.of(List.of("16"))));
+        desk.trial().add(new SheetEdit.InsertRows(id, 5, List.of(List.of("16"))));
         desk.undo();
         assertThat(desk.trial().addedProperty().get()).isEmpty();
         assertThat(figure("mean")).isEqualTo("4.00");
@@ -410,50 +417,53 @@ class DeskModelTest {
 
     @Test
     void decimal_commas_are_understood_for_this_sample_and_the_card_stays() {
-        desk.type("12,5 13,1 12,9");
+        desk.intake().type("12,5 13,1 12,9");
         assertThat(figure("sum")).isEqualTo("38.50");
         assertThat(desk.assignment().card()).isEqualTo(promedio.core.course.CourseCard.STANDARD);
     }
 
     @Test
     void another_reading_takes_the_place_of_the_first_and_can_be_taken_back() {
-        desk.type("0 5\n1 8\n2 12");
+        desk.intake().type("0 5\n1 8\n2 12");
         SampleSheet table = desk.sheet().orElseThrow();
         assertThat(table.kind()).isEqualTo(SampleSheet.Kind.FREQUENCIES);
-        HowRead note = desk.howRead(table).orElseThrow();
+        HowRead note = desk.intake().howRead(table).orElseThrow();
         int columns = note.readings().stream()
                 .map(reading -> reading.samples().size())
                 .toList()
                 .indexOf(2);
-        desk.readAs(note, columns);
+        desk.intake().readAs(note, columns);
         assertThat(desk.assignment().sheets())
                 .extracting(sheet -> sheet.values().texts().toString())
                 .containsExactly("[0, 1, 2]", "[5, 8, 12]");
-        assertThat(desk.howRead(desk.sheet().orElseThrow()).orElseThrow().chosen())
+        assertThat(desk.intake()
+                        .howRead(desk.sheet().orElseThrow())
+                        .orElseThrow()
+                        .chosen())
                 .isEqualTo(columns);
         desk.undo();
         assertThat(desk.assignment().sheets()).containsExactly(table);
-        assertThat(desk.howRead(table)).isPresent();
-        desk.make(new Edit.SetEntry(table.id(), 0, 0, "7"));
-        assertThat(desk.howRead(desk.sheet().orElseThrow()))
+        assertThat(desk.intake().howRead(table)).isPresent();
+        desk.make(new SheetEdit.SetEntry(table.id(), 0, 0, "7"));
+        assertThat(desk.intake().howRead(desk.sheet().orElseThrow()))
                 .as("changed entries are no longer as they were read")
                 .isEmpty();
     }
 
     @Test
     void what_needs_an_open_frequency_waits_for_it() {
-        desk.type("Class\tf\n0-10\t5\n10-20\tp\n20-30\t12");
+        desk.intake().type("Class\tf\n0-10\t5\n10-20\tp\n20-30\t12");
         SheetFigures figures = desk.figuresProperty().get();
         assertThat(figures.sample().isEmpty()).isTrue();
         assertThat(figures.whyEmpty()).startsWith("The frequency of 10-20 is still open (p)");
-        desk.make(new Edit.SetEntry(figures.sheet().id(), 1, 1, "8"));
+        desk.make(new SheetEdit.SetEntry(figures.sheet().id(), 1, 1, "8"));
         assertThat(figure("mean")).isEqualTo("17.80");
     }
 
     @Test
     void a_class_typed_under_a_class_table_is_one_more_row_of_it() {
-        desk.type("0-10 5\n10-20 8");
-        desk.type("20 - 30  12");
+        desk.intake().type("0-10 5\n10-20 8");
+        desk.intake().type("20 - 30  12");
         assertThat(desk.sheet().orElseThrow().columns().toString()).isEqualTo("[[0-10, 10-20, 20 - 30], [5, 8, 12]]");
     }
 
@@ -461,16 +471,16 @@ class DeskModelTest {
     void a_text_file_with_quoted_cells_becomes_samples_under_its_name(@TempDir Path folder) throws Exception {
         Path quoted = Files.writeString(
                 folder.resolve("log of repairs.csv"), "minutes,\"kind, or item\"\n12,\"lamp, tall\"\n");
-        desk.filing().typeFile(quoted);
+        desk.intake().file(quoted);
         assertThat(desk.assignment().sheets()).extracting(sheet -> sheet.name()).containsExactly("minutes");
-        desk.readAs(desk.howRead(desk.sheet().orElseThrow()).orElseThrow(), 1);
+        desk.intake().readAs(desk.intake().howRead(desk.sheet().orElseThrow()).orElseThrow(), 1);
         assertThat(desk.assignment().sheets())
                 .extracting(sheet -> sheet.name())
                 .containsExactly("minutes", "kind, or item");
         assertThat(desk.assignment().sheets().get(1).values().text(0)).isEqualTo("lamp, tall");
-        desk.filing().typeFile(Files.writeString(folder.resolve("ages.txt"), "3\n4\n"));
+        desk.intake().file(Files.writeString(folder.resolve("ages.txt"), "3\n4\n"));
         assertThat(desk.sheet().orElseThrow().name()).isEqualTo("ages");
-        desk.filing().typeFile(folder.resolve("gone.csv"));
+        desk.intake().file(folder.resolve("gone.csv"));
         assertThat(desk.messageProperty().get()).contains("no such file");
     }
 
@@ -488,8 +498,8 @@ class DeskModelTest {
                 4;chair;28;1,5;2
                 Total;;60;5,25;
                 """);
-        desk.filing().typeFile(log);
-        FileReading page = desk.fileReading();
+        desk.intake().file(log);
+        FileReading page = desk.intake().page();
         assertThat(desk.assignment().sheets()).isEmpty();
         assertThat(page.stateProperty().get().taken())
                 .extracting(column -> column.name())
@@ -510,7 +520,7 @@ class DeskModelTest {
         page.leaveOut(4, true);
         page.want("Minutes (min)", true);
         page.want("Saved, kg", true);
-        desk.takeColumns();
+        desk.intake().takePage();
         assertThat(page.stateProperty().get()).isNull();
         assertThat(desk.assignment().sheets())
                 .extracting(sheet -> sheet.name() + " " + sheet.unit() + " " + sheet.values())
@@ -522,22 +532,22 @@ class DeskModelTest {
         desk.undo();
         assertThat(desk.assignment().sheets()).isEmpty();
         assertThat(desk.assignment().tables()).isEmpty();
-        desk.filing().typeFile(Files.writeString(folder.resolve("open.csv"), "a,b\n1,2\n3,\"4\n5,6\n"));
+        desk.intake().file(Files.writeString(folder.resolve("open.csv"), "a,b\n1,2\n3,\"4\n5,6\n"));
         assertThat(page.stateProperty().get().problem().orElseThrow()).contains("never closed");
-        page.cancel();
+        page.close();
         assertThat(page.stateProperty().get()).isNull();
     }
 
     @Test
     void an_edit_aimed_at_a_row_as_it_was_seen_follows_its_entry_or_is_dropped() {
-        desk.type("1 2 3 4 5");
+        desk.intake().type("1 2 3 4 5");
         SheetFigures seen = desk.figuresProperty().get();
         String id = desk.selectedProperty().get();
-        desk.make(new Edit.RemoveRows(id, 0, 1));
-        desk.make(new Edit.InsertRows(id, 0, List.of(List.of("7", "8"))));
-        desk.make(new Edit.SetEntry(id, 0, 3, "33"), seen);
+        desk.make(new SheetEdit.RemoveRows(id, 0, 1));
+        desk.make(new SheetEdit.InsertRows(id, 0, List.of(List.of("7", "8"))));
+        desk.make(new SheetEdit.SetEntry(id, 0, 3, "33"), seen);
         assertThat(desk.sheet().orElseThrow().values().texts()).containsExactly("7", "8", "2", "3", "33", "5");
-        desk.make(new Edit.RemoveRows(id, List.of(0, 1)), seen);
+        desk.make(new SheetEdit.RemoveRows(id, List.of(0, 1)), seen);
         assertThat(desk.sheet().orElseThrow().size()).as("the first is gone").isEqualTo(6);
         assertThat(desk.messageProperty().get()).contains("changed meanwhile");
         desk.undo();
@@ -545,22 +555,24 @@ class DeskModelTest {
         desk.undo();
         SheetFigures before = desk.figuresProperty().get();
         desk.redo();
-        desk.make(new Edit.SwitchEntries(id, 0, false), before);
+        desk.make(new SheetEdit.SwitchEntries(id, 0, false), before);
         assertThat(desk.sheet().orElseThrow().off())
                 .as("that entry is gone again")
                 .isEmpty();
         desk.undo();
-        desk.make(new Edit.SwitchEntries(id, List.of(0, 4), false), before);
+        desk.make(new SheetEdit.SwitchEntries(id, List.of(0, 4), false), before);
         assertThat(desk.sheet().orElseThrow().off()).containsExactly(0, 4);
     }
 
     @Test
     void a_value_in_hand_follows_its_entry_when_others_come_and_go() {
-        desk.type("1 2 30");
+        desk.intake().type("1 2 30");
         String id = desk.selectedProperty().get();
         desk.trial()
-                .take(new Edit.SetEntry(id, 0, 2, "40"), desk.figuresProperty().get());
-        desk.make(new Edit.RemoveRows(id, 0, 1));
+                .take(
+                        new SheetEdit.SetEntry(id, 0, 2, "40"),
+                        desk.figuresProperty().get());
+        desk.make(new SheetEdit.RemoveRows(id, 0, 1));
         assertThat(desk.figuresProperty().get().sheet().values().texts()).containsExactly("2", "40");
         desk.trial().letGo();
         assertThat(desk.sheet().orElseThrow().values().texts()).containsExactly("2", "40");
@@ -568,7 +580,7 @@ class DeskModelTest {
 
     @Test
     void a_paste_of_several_columns_is_one_edit_to_be_taken_back() {
-        desk.type("a\tb\tc\td\n1,5\t2,5\t3\t4\n2,5\t3,5\t4\t5");
+        desk.intake().type("a\tb\tc\td\n1,5\t2,5\t3\t4\n2,5\t3,5\t4\t5");
         assertThat(desk.assignment().sheets()).hasSize(4);
         assertThat(desk.assignment().sheets().get(0).values().texts()).containsExactly("1.5", "2.5");
         assertThat(desk.assignment().card()).isEqualTo(promedio.core.course.CourseCard.STANDARD);
@@ -580,7 +592,7 @@ class DeskModelTest {
     void what_is_brought_back_stays_on_disk_until_it_is_safely_in_the_new_journal(@TempDir Path folder)
             throws Exception {
         DeskModel ended = new DeskModel(Background.DIRECT, Background.DIRECT, Journal.in(folder));
-        ended.type("12 15 15 18");
+        ended.intake().type("12 15 15 18");
         Journal.Kept kept = read(folder);
         Journal full = mock(Journal.class);
         doThrow(new IOException("No space left on device")).when(full).beginUnsaved(any(), any());

@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
+import promedio.desktop.model.reading.LeftBehind;
 import promedio.files.assignment.Journal;
 import promedio.files.assignment.LeftOver;
 

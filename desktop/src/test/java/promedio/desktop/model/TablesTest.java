@@ -14,12 +14,19 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.DataTable;
-import promedio.core.assignment.Edit;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.assignment.SheetEdit;
 import promedio.core.course.CardKey;
 import promedio.core.course.DecimalMark;
 import promedio.core.course.Divisor;
+import promedio.desktop.model.desk.Background;
+import promedio.desktop.model.desk.Page;
+import promedio.desktop.model.reading.HowRead;
+import promedio.desktop.model.table.CellFigures;
+import promedio.desktop.model.table.RowOrder;
+import promedio.desktop.model.table.SideBySide;
+import promedio.desktop.model.table.TableFigures;
 import promedio.files.assignment.Journal;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -54,11 +61,11 @@ class TablesTest {
                 lamp;14;4
                 Total;148;15,5
                 """);
-        desk.filing().typeFile(log);
-        desk.fileReading().want("Minutes (min)", false);
-        desk.fileReading().want("Saved (kg)", false);
-        desk.fileReading().leaveOut(10, true);
-        desk.takeColumns();
+        desk.intake().file(log);
+        desk.intake().page().want("Minutes (min)", false);
+        desk.intake().page().want("Saved (kg)", false);
+        desk.intake().page().leaveOut(10, true);
+        desk.intake().takePage();
         assertThat(desk.assignment().sheets()).isEmpty();
         assertThat(desk.tables().figuresProperty().get().all().rows()).isEqualTo(11);
         // What it was read from is kept: the file may go.
@@ -82,8 +89,8 @@ class TablesTest {
 
     @Test
     void a_sample_of_a_column_and_its_table_are_changed_together() {
-        desk.tables().take(SAVED, new Link.All());
-        desk.tables().take(MINUTES, new Link.Where(ITEM, "radio"));
+        desk.taking().take(SAVED, new Link.All());
+        desk.taking().take(MINUTES, new Link.Where(ITEM, "radio"));
         assertThat(desk.assignment().sheets()).extracting(SampleSheet::name).containsExactly("Saved", "Minutes, radio");
         assertThat(entries(0))
                 .as("the total is left out, decimals have a point")
@@ -92,17 +99,17 @@ class TablesTest {
         assertThat(entries(1)).containsExactly("17O", "31", "11");
         assertThat(desk.tables().figuresProperty().get().pointedOut().toString())
                 .contains("17O");
-        desk.tables().replace("Minutes (min)", "17O", "17");
+        desk.amending().replace("Minutes (min)", "17O", "17");
         assertThat(entries(1)).containsExactly("17", "31", "11");
         assertThat(desk.tables().figuresProperty().get().pointedOut().toString())
                 .doesNotContain("17O");
-        desk.tables().set(0, ITEM, "radio");
+        desk.amending().set(0, ITEM, "radio");
         assertThat(entries(1)).containsExactly("12", "17", "31", "11");
         SampleSheet saved = desk.assignment().sheets().get(0);
-        desk.make(new Edit.SwitchEntries(saved.id(), 9, false));
-        desk.make(new Edit.SetEntry(saved.id(), 0, 2, "2.75"));
+        desk.make(new SheetEdit.SwitchEntries(saved.id(), 9, false));
+        desk.make(new SheetEdit.SetEntry(saved.id(), 0, 2, "2.75"));
         assertThat(cell(2, SAVED)).isEqualTo("2,75");
-        desk.tables().leaveOut(List.of(0, 1), true);
+        desk.amending().leaveOut(List.of(0, 1), true);
         assertThat(entries(0)).startsWith("2.75").hasSize(8);
         assertThat(desk.assignment().sheets().get(0).off())
                 .as("the same entry is off")
@@ -112,11 +119,11 @@ class TablesTest {
         assertThat(entries(0)).startsWith("2,75");
         DataTable table = desk.assignment().tables().get(0);
         assertThat(table.byHand()).hasSize(3);
-        desk.tables().putBack(new DataTable.Place(2, SAVED));
+        desk.amending().putBack(new DataTable.Place(2, SAVED));
         assertThat(entries(0)).startsWith("2");
-        desk.make(new Edit.InsertRows(saved.id(), 0, List.of(List.of("5"))));
+        desk.make(new SheetEdit.InsertRows(saved.id(), 0, List.of(List.of("5"))));
         assertThat(desk.messageProperty().get()).contains("Saved does not follow its table");
-        desk.tables().remove();
+        desk.amending().remove();
         assertThat(desk.assignment().tables()).isEmpty();
         assertThat(entries(1)).containsExactly("31", "11");
         while (!desk.undoNameProperty().get().isEmpty()) {
@@ -127,9 +134,9 @@ class TablesTest {
 
     @Test
     void a_table_is_saved_with_what_it_was_read_from_and_comes_back_from_a_journal() throws IOException {
-        desk.tables().take(MINUTES, new Link.Listed(List.of(0, 2, 3)));
-        desk.tables().set(0, MINUTES, "13");
-        desk.tables().name(SAVED, "Weight saved", "kg", "from the tip");
+        desk.taking().take(MINUTES, new Link.Listed(List.of(0, 2, 3)));
+        desk.amending().set(0, MINUTES, "13");
+        desk.amending().name(SAVED, "Weight saved", "kg", "from the tip");
         Assignment made = desk.assignment();
         Path file = folder.resolve("log.promedio");
         Path copies = Files.createDirectories(folder.resolve("killed"));
@@ -137,7 +144,7 @@ class TablesTest {
         Journal.Kept kept = Journal.leftIn(copies).get(0);
         assertThat(kept.readTo()).isEmpty();
         assertThat(kept.history().present()).isEqualTo(made);
-        desk.filing().save(file, () -> {});
+        desk.saving().save(file, () -> {});
         DeskModel other = new DeskModel(Background.DIRECT, Background.DIRECT, Journal.in(folder.resolve("other")));
         other.filing().open(file, Runnable::run, () -> {});
         assertThat(other.assignment()).isEqualTo(made);
@@ -151,17 +158,17 @@ class TablesTest {
     @Test
     void a_table_whose_original_somebody_has_taken_away_is_not_saved_in_part() throws IOException {
         Path file = folder.resolve("log.promedio");
-        desk.filing().save(file, () -> {});
+        desk.saving().save(file, () -> {});
         byte[] saved = Files.readAllBytes(file);
         Path original = folder.resolve("desk")
                 .resolve("data")
                 .resolve(desk.assignment().tables().get(0).original().hash());
         Files.delete(original);
-        desk.tables().set(0, MINUTES, "13");
-        desk.filing().save(file, () -> {});
+        desk.amending().set(0, MINUTES, "13");
+        desk.saving().save(file, () -> {});
         assertThat(desk.messageProperty().get()).contains("log.csv", "is not there any more");
         assertThat(Files.readAllBytes(file)).isEqualTo(saved);
-        assertThat(desk.filing().unsavedProperty().get()).isTrue();
+        assertThat(desk.saving().unsavedProperty().get()).isTrue();
     }
 
     private static void copy(Path from, Path to) throws IOException {
@@ -176,29 +183,29 @@ class TablesTest {
 
     @Test
     void measures_stand_side_by_side_and_along_rows_by_the_rules_of_the_card() {
-        desk.tables().tick(MINUTES, true);
-        desk.tables().tick(SAVED, true);
-        desk.tables().replace("Minutes (min)", "17O", "17");
+        desk.tables().ticked().tick(MINUTES, true);
+        desk.tables().ticked().tick(SAVED, true);
+        desk.amending().replace("Minutes (min)", "17O", "17");
         assertThat(line("mean")).containsExactly("16.50", "1.55");
         String sample = line("sd").get(0);
         desk.choose(CardKey.DIVISOR, Divisor.POPULATION);
         assertThat(line("sd").get(0)).isNotEqualTo(sample);
-        desk.tables().compareBy("range", true);
-        desk.tables().compareBy("sd", false);
+        desk.tables().ticked().compareBy("range", true);
+        desk.tables().ticked().compareBy("sd", false);
         assertThat(line("range")).containsExactly("24.00", "3.50");
-        assertThat(desk.tables().sideBySideProperty().get().lines())
+        assertThat(desk.tables().ticked().sideBySideProperty().get().lines())
                 .extracting(SideBySide.Line::question)
                 .doesNotContain("sd");
-        desk.tables().along("mean");
-        assertThat(desk.tables().alongProperty().get().figure(0)).isEqualTo("6.63");
-        desk.tables().open(MINUTES, "mean");
+        desk.tables().ticked().along("mean");
+        assertThat(desk.tables().ticked().alongProperty().get().figure(0)).isEqualTo("6.63");
+        desk.taking().open(MINUTES, "mean");
         assertThat(desk.figuresProperty().get().name()).isEqualTo("Minutes");
-        assertThat(desk.looking().pageProperty().get()).isEqualTo(DeskModel.Page.MEASURES);
+        assertThat(desk.looking().pageProperty().get()).isEqualTo(Page.MEASURES);
         assertThat(desk.looking().opened()).contains("mean");
     }
 
     private List<String> line(String question) {
-        return desk.tables().sideBySideProperty().get().lines().stream()
+        return desk.tables().ticked().sideBySideProperty().get().lines().stream()
                 .filter(line -> line.question().equals(question))
                 .findFirst()
                 .orElseThrow()
@@ -208,13 +215,13 @@ class TablesTest {
     @Test
     void a_paste_of_columns_can_be_kept_as_a_table_in_the_place_of_its_samples() {
         desk.startSample();
-        desk.type("Item\tMinutes\tSaved\nlamp\t12\t1.25\nradio\t17\t0.5\nlamp\t20\t2\n");
+        desk.intake().type("Item\tMinutes\tSaved\nlamp\t12\t1.25\nradio\t17\t0.5\nlamp\t20\t2\n");
         List<String> before =
                 desk.assignment().sheets().stream().map(SampleSheet::id).toList();
-        HowRead note = desk.howRead(desk.sheet().orElseThrow()).orElseThrow();
+        HowRead note = desk.intake().howRead(desk.sheet().orElseThrow()).orElseThrow();
         assertThat(note.isTable()).isTrue();
-        desk.readAsTable(note);
-        desk.takeColumns();
+        desk.intake().readAsTable(note);
+        desk.intake().takePage();
         DataTable table = desk.assignment().tables().get(1);
         assertThat(table.name()).isEqualTo("Pasted");
         assertThat(table.all().row(0)).containsExactly("lamp", "12", "1.25");
@@ -223,8 +230,11 @@ class TablesTest {
         assertThat(desk.assignment().sheets()).extracting(SampleSheet::id).isEqualTo(before);
         assertThat(desk.assignment().tables()).hasSize(1);
         desk.startSample();
-        desk.type("12 15 15 18");
-        assertThat(desk.howRead(desk.sheet().orElseThrow()).orElseThrow().isTable())
+        desk.intake().type("12 15 15 18");
+        assertThat(desk.intake()
+                        .howRead(desk.sheet().orElseThrow())
+                        .orElseThrow()
+                        .isTable())
                 .isFalse();
     }
 
@@ -236,11 +246,11 @@ class TablesTest {
                 .containsExactly(10, 4, 3, 2, 7, 9, 0, 8, 5, 6, 1));
         desk.tables().order(figures, new RowOrder(ITEM, false), rows -> assertThat(rows.orElseThrow())
                 .startsWith(10, 3, 7, 0));
-        desk.tables().name(SAVED, " Minutes (min)", "", "");
+        desk.amending().name(SAVED, " Minutes (min)", "", "");
         assertThat(desk.messageProperty().get()).contains("Another column is called");
-        desk.tables().name(SAVED, "  ", "", "");
+        desk.amending().name(SAVED, "  ", "", "");
         assertThat(desk.messageProperty().get()).contains("needs a name");
-        desk.tables().takeEach(MINUTES, ITEM);
+        desk.taking().takeEach(MINUTES, ITEM);
         assertThat(desk.assignment().sheets())
                 .extracting(SampleSheet::name)
                 .containsExactly("Minutes, lamp", "Minutes, radio", "Minutes, chair");

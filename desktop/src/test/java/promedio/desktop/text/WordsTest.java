@@ -34,7 +34,8 @@ import promedio.core.sample.ClassInterval;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Sample;
 import promedio.core.sentence.Sentence;
-import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Page;
+import promedio.desktop.model.desk.TablePage;
 
 /** Every key that the program can ask for has a text, and every text can be asked for. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -228,7 +229,7 @@ class WordsTest {
                 assertThat(OF_CORE.containsKey("left-out." + status + ".many")).isTrue();
             }
         }
-        assertThat(Arrays.stream(DeskModel.Page.values())).allMatch(page -> OF_WINDOW.containsKey("page." + page));
-        assertThat(Arrays.stream(DeskModel.TablePage.values())).allMatch(page -> OF_WINDOW.containsKey("page." + page));
+        assertThat(Arrays.stream(Page.values())).allMatch(page -> OF_WINDOW.containsKey("page." + page));
+        assertThat(Arrays.stream(TablePage.values())).allMatch(page -> OF_WINDOW.containsKey("page." + page));
     }
 }

@@ -21,7 +21,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import promedio.core.assignment.Assignment;
 import promedio.desktop.demo.Demo;
-import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Page;
 
 /** Hands that press and type anything, in any order: nothing breaks, and all of it can be undone and done again. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -95,7 +95,7 @@ class AnyUseWindowTest extends OpenWindow {
         when(picker.unsaved(any())).thenReturn(FilePicker.Unsaved.STAY);
         Random random = new Random(hand);
         if (random.nextBoolean()) {
-            demo("minutes", DeskModel.Page.MEASURES);
+            demo("minutes", Page.MEASURES);
         }
         List<String> done = new ArrayList<>();
         for (int step = 0; step < STEPS; step++) {

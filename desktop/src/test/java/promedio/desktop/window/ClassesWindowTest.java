@@ -21,13 +21,13 @@ import org.junit.jupiter.api.io.TempDir;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.number.Exact;
-import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Page;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class ClassesWindowTest extends OpenWindow {
     private void paste(String text) {
         onWindow(() -> {
-            desk.type(text);
+            desk.intake().type(text);
             return null;
         });
         settle();
@@ -46,7 +46,7 @@ class ClassesWindowTest extends OpenWindow {
     void a_typed_class_table_tells_how_it_was_read_and_takes_the_other_reading_by_one_click() {
         type("10-19: 4; 20-29: 9; 30-39: 2");
         assertThat(desk.sheet().orElseThrow().kind()).isEqualTo(SampleSheet.Kind.CLASSES);
-        assertThat(desk.looking().pageProperty().get()).isEqualTo(DeskModel.Page.CLASSES);
+        assertThat(desk.looking().pageProperty().get()).isEqualTo(Page.CLASSES);
         assertThat(words()).contains("9.5 to 19.5").anyMatch(text -> text.startsWith("The gaps are 1"));
         assertThat(figure("median")).isEqualTo("23.39");
         click("Take them as completed units");
@@ -65,7 +65,7 @@ class ClassesWindowTest extends OpenWindow {
             content.putHtml("<table><tr><td>Minutes<td>0-10<td>10-20<td>20-30<td>Total</tr>"
                     + "<tr><td>Visitors<td>5<td>8<td>12<td>25</tr></table>");
             Clipboard.getSystemClipboard().setContent(content);
-            desk.looking().pageProperty().set(DeskModel.Page.MEASURES);
+            desk.looking().pageProperty().set(Page.MEASURES);
             window.scene().getRoot().requestFocus();
             return null;
         });
@@ -91,7 +91,7 @@ class ClassesWindowTest extends OpenWindow {
 
     @Test
     void the_working_shows_every_hand_method_and_a_clicked_midpoint_is_the_assumed_mean() {
-        demo("waiting", DeskModel.Page.CLASSES);
+        demo("waiting", Page.CLASSES);
         click("#class-variance");
         click("#class-method-step-deviation".replace("step-deviation", "short-cut"));
         click("#class-mean");
@@ -104,13 +104,13 @@ class ClassesWindowTest extends OpenWindow {
 
     @Test
     void answers_stand_beside_the_table_and_a_class_may_be_named() {
-        demo("waiting", DeskModel.Page.CLASSES);
+        demo("waiting", Page.CLASSES);
         assertThat(words()).contains("names the class", "a slip", "agrees");
     }
 
     @Test
     void questions_are_answered_by_interpolation() {
-        demo("waiting", DeskModel.Page.CLASSES);
+        demo("waiting", Page.CLASSES);
         click("#class-from");
         robot.write("10", 0);
         click("#class-to");
@@ -123,7 +123,7 @@ class ClassesWindowTest extends OpenWindow {
 
     @Test
     void a_list_is_put_into_classes_whose_edges_are_dragged(@TempDir Path folder) {
-        demo("minutes", DeskModel.Page.CLASSES);
+        demo("minutes", Page.CLASSES);
         Node histogram = onWindow(() -> window.scene().lookup(".histogram"));
         Bounds bounds = onWindow(() -> histogram.localToScreen(histogram.getBoundsInLocal()));
         double em = 13;
@@ -209,7 +209,7 @@ class ClassesWindowTest extends OpenWindow {
 
     @Test
     void covered_figures_are_in_no_picture_and_no_comparison() {
-        demo("waiting", DeskModel.Page.CLASSES);
+        demo("waiting", Page.CLASSES);
         onWindow(() -> {
             desk.margin().coverFigures(true);
             desk.margin().answer("median", "");
@@ -218,7 +218,7 @@ class ClassesWindowTest extends OpenWindow {
         settle();
         assertThat(onWindow(() -> window.scene().lookup(".ogive").getAccessibleText()))
                 .endsWith("–");
-        demo("minutes", DeskModel.Page.CLASSES);
+        demo("minutes", Page.CLASSES);
         click("#page-MEASURES");
         click("#cover");
         click("#page-CLASSES");

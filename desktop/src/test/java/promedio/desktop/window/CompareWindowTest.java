@@ -17,8 +17,8 @@ import promedio.core.assignment.Edit;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.data.Entries;
 import promedio.core.picture.PictureKind;
-import promedio.desktop.model.Compared;
-import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.compare.Compared;
+import promedio.desktop.model.desk.Page;
 
 /** Samples side by side. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -28,7 +28,7 @@ class CompareWindowTest extends OpenWindow {
     }
 
     private void start() {
-        demo("minutes", DeskModel.Page.MEASURES);
+        demo("minutes", Page.MEASURES);
         click("#compare-samples");
         eventually(() -> compared() != null && compared().comparison().isPresent());
     }
@@ -109,7 +109,7 @@ class CompareWindowTest extends OpenWindow {
 
     @Test
     void rows_of_two_lists_are_ranked_on_one_scale_and_their_place_is_explained() {
-        demo("minutes", DeskModel.Page.MEASURES);
+        demo("minutes", Page.MEASURES);
         onWindow(() -> {
             SampleSheet points = SampleSheet.list("a", "Points", "", Entries.of("2", "4", "6"));
             SampleSheet time = SampleSheet.list("b", "Time", "min", Entries.of("7", "10", "13"));

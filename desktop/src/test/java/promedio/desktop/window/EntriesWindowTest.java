@@ -8,7 +8,7 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
-import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Page;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class EntriesWindowTest extends OpenWindow {
@@ -16,7 +16,7 @@ class EntriesWindowTest extends OpenWindow {
     void typing_goes_on_before_the_first_figures_have_come() {
         String placeholder = onWindow(() -> {
             ((TextInputControl) window.scene().getFocusOwner()).setText("1");
-            desk.type("12");
+            desk.intake().type("12");
             assertThat(desk.figuresProperty().get()).as("no figures yet").isNull();
             return ((TextInputControl) window.scene().getFocusOwner()).getPromptText();
         });
@@ -123,7 +123,7 @@ class EntriesWindowTest extends OpenWindow {
 
     @Test
     void a_sample_is_taken_off_the_shelf_and_put_back() {
-        demo("visitors", DeskModel.Page.ENTRIES);
+        demo("visitors", Page.ENTRIES);
         robot.clickOn("Take off the shelf");
         settle();
         assertThat(words()).doesNotContain("Visitors").contains("Minutes at the bench");
@@ -137,7 +137,7 @@ class EntriesWindowTest extends OpenWindow {
                 .mapToObj(i -> Integer.toString(i * 7919 % 10_007))
                 .collect(java.util.stream.Collectors.joining("\n"));
         onWindow(() -> {
-            desk.type(many);
+            desk.intake().type(many);
             return null;
         });
         settle();

@@ -18,9 +18,9 @@ import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import promedio.core.assignment.Assignment;
-import promedio.desktop.model.Background;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.LeftBehind;
+import promedio.desktop.model.desk.Background;
+import promedio.desktop.model.reading.LeftBehind;
 import promedio.files.assignment.Journal;
 
 /** The real window on one shared stage, driven by mouse and keyboard as a student does. */
@@ -37,7 +37,7 @@ class FilesWindowTest extends OpenWindow {
         robot.write("5", 0);
         press(KeyCode.CONTROL, KeyCode.S);
         assertThat(words()).contains("Saved as “mine.promedio”.");
-        assertThat(desk.filing().unsavedProperty().get()).isFalse();
+        assertThat(desk.saving().unsavedProperty().get()).isFalse();
         press(KeyCode.CONTROL, KeyCode.N);
         assertThat(desk.assignment()).isEqualTo(Assignment.EMPTY);
         verify(picker, never()).unsaved(anyString());
@@ -53,7 +53,7 @@ class FilesWindowTest extends OpenWindow {
         when(picker.toOpen()).thenReturn(Optional.of(file));
         String paste = "x\tTally\tf\tfx\n2\tIII\t3\t6\n5\tI\t1\t5\n9\tII\t2\t18\n";
         onWindow(() -> {
-            desk.type(paste);
+            desk.intake().type(paste);
             return null;
         });
         eventually(() -> words().stream().anyMatch(word -> word.contains("left out") || word.contains("Left out")));
@@ -123,6 +123,8 @@ class FilesWindowTest extends OpenWindow {
         click("it means missing");
         assertThat(words()).contains("n/a in “clocks” ×", "Keep the table and take 2 columns as samples");
         press(KeyCode.ENTER);
+        // The file is read once more with the code, and taken when all of it is there.
+        eventually(() -> desk.assignment().sheets().size() == 3);
         assertThat(desk.assignment().sheets())
                 .extracting(sheet -> sheet.name() + sheet.values() + sheet.missingCodes())
                 .containsExactly("Sample 1[1, 2][]", "lamps[12, 15][]", "clocks[7, n/a][n/a]");
@@ -141,7 +143,7 @@ class FilesWindowTest extends OpenWindow {
         press(KeyCode.CONTROL, KeyCode.O);
         assertThat(words()).anyMatch(text -> text.contains("it has 3 cells, but the heading has 2"));
         onWindow(() -> {
-            desk.fileReading().say(said -> said.withHeading(Optional.of(false)));
+            desk.intake().page().say(said -> said.withHeading(Optional.of(false)));
             return null;
         });
         settle();
@@ -188,7 +190,7 @@ class FilesWindowTest extends OpenWindow {
         Path file = folder.resolve("out.csv");
         when(picker.toWrite(anyString())).thenReturn(Optional.of(file));
         onWindow(() -> {
-            desk.type("lamps\tclocks\n1.50\t2\n3\tn/a, yet");
+            desk.intake().type("lamps\tclocks\n1.50\t2\n3\tn/a, yet");
             return null;
         });
         press(KeyCode.CONTROL, KeyCode.E);
@@ -198,7 +200,7 @@ class FilesWindowTest extends OpenWindow {
     @Test
     void what_was_left_unsaved_is_brought_back_by_one_click(@TempDir Path folder) throws Exception {
         DeskModel ended = new DeskModel(Background.DIRECT, Background.DIRECT, Journal.in(folder));
-        ended.type("4 5 6");
+        ended.intake().type("4 5 6");
         // The journal of a desk that is alive is left alone, so what a kill would leave is a copy of it.
         Path lost = Files.createDirectory(folder.resolve("lost")).resolve("copy.journal");
         try (Stream<Path> files = Files.list(folder)) {

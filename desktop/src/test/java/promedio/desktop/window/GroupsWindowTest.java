@@ -15,7 +15,7 @@ import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import promedio.core.assignment.Link;
-import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Page;
 
 /** Measures by groups, and steps made by hand: bands cut on the histogram, values replaced in their list. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -65,7 +65,7 @@ class GroupsWindowTest extends LogWindow {
                 .match(node -> ((Labeled) node).getText().equals("21.50"))
                 .<Node>query());
         eventually(() -> desk.looking().opened().contains("mean")
-                && desk.looking().pageProperty().get() == DeskModel.Page.MEASURES);
+                && desk.looking().pageProperty().get() == Page.MEASURES);
         assertThat(desk.sheet().orElseThrow().values().size()).isEqualTo(4);
         assertThat(desk.sheet().orElseThrow().link().orElseThrow())
                 .isEqualTo(new Link.Made(

@@ -19,7 +19,7 @@ import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
 import promedio.core.data.Entries;
 import promedio.core.jotter.Jotting;
-import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Page;
 import promedio.files.assignment.AssignmentFile;
 
 /** The jotter at the foot: asked, looked back at, and what can be done with a result. */
@@ -98,7 +98,7 @@ class JotterWindowTest extends OpenWindow {
         ask("median of (1, 5, 2)");
         click("#jotter-working");
         eventually(() -> desk.assignment().sheets().size() == 2
-                && desk.looking().pageProperty().get() == DeskModel.Page.MEASURES);
+                && desk.looking().pageProperty().get() == Page.MEASURES);
         eventually(() -> words().contains("median of (1, 5, 2)")
                 || desk.looking().opened().contains("median"));
         assertThat(desk.assignment().sheets().get(1).values().text(1)).isEqualTo("5");

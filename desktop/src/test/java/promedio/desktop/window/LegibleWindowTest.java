@@ -43,8 +43,9 @@ import promedio.core.picture.PictureKind;
 import promedio.desktop.demo.Demo;
 import promedio.desktop.demo.DemoClass;
 import promedio.desktop.demo.DemoLog;
-import promedio.desktop.model.Classwork;
-import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Page;
+import promedio.desktop.model.desk.TablePage;
+import promedio.desktop.model.tutor.Classwork;
 import promedio.desktop.theme.Theme;
 
 /** What holds for everything that is written in the window: it can be read, reached by key, and read out. */
@@ -69,15 +70,15 @@ class LegibleWindowTest extends OpenWindow {
 
     /** Goes through every page of every sample of the demo. */
     private void everywhere(Runnable look) {
-        demo("minutes", DeskModel.Page.MEASURES);
+        demo("minutes", Page.MEASURES);
         List<String> sheets =
                 Demo.assignment().sheets().stream().map(sheet -> sheet.id()).toList();
         for (String sheet : sheets) {
-            for (DeskModel.Page page : DeskModel.Page.values()) {
+            for (Page page : Page.values()) {
                 onWindow(() -> {
                     desk.select(sheet);
                     desk.looking().pageProperty().set(page);
-                    if (page == DeskModel.Page.MEASURES) {
+                    if (page == Page.MEASURES) {
                         desk.looking().unfolded().add("CENTRE");
                         desk.looking().opened().add("quartile-1");
                     }
@@ -89,12 +90,12 @@ class LegibleWindowTest extends OpenWindow {
         }
         pairs(look);
         table();
-        for (DeskModel.TablePage page : DeskModel.TablePage.values()) {
+        for (TablePage page : TablePage.values()) {
             onWindow(() -> {
                 desk.looking().tablePageProperty().set(page);
                 return null;
             });
-            if (page == DeskModel.TablePage.GROUPS) {
+            if (page == TablePage.GROUPS) {
                 eventually(() -> desk.breakdowns().shownProperty().get() != null);
             }
             settle();
@@ -107,17 +108,18 @@ class LegibleWindowTest extends OpenWindow {
     private static void pairs(Runnable look) {
         onWindow(() -> {
             desk.startSample();
-            desk.type("Hours (h)\tScore (points)\n1.5\t52\n2\t55\n3\t60\n3\t68\nmany\t70\n6.5\t83");
+            desk.intake().type("Hours (h)\tScore (points)\n1.5\t52\n2\t55\n3\t60\n3\t68\nmany\t70\n6.5\t83");
             return null;
         });
         settle();
         onWindow(() -> {
-            desk.readAs(desk.howRead(desk.sheet().orElseThrow()).orElseThrow(), 1);
+            desk.intake()
+                    .readAs(desk.intake().howRead(desk.sheet().orElseThrow()).orElseThrow(), 1);
             desk.looking().unfolded().addAll(List.of("EACH", "TOGETHER", "LINE", "TEST"));
             desk.looking().opened().add("correlation-pearson");
             return null;
         });
-        for (DeskModel.Page page : List.of(DeskModel.Page.ENTRIES, DeskModel.Page.MEASURES, DeskModel.Page.PICTURE)) {
+        for (Page page : List.of(Page.ENTRIES, Page.MEASURES, Page.PICTURE)) {
             onWindow(() -> {
                 desk.looking().pageProperty().set(page);
                 return null;
@@ -128,7 +130,7 @@ class LegibleWindowTest extends OpenWindow {
     }
 
     private void compare(Runnable look) {
-        demo("minutes", DeskModel.Page.MEASURES);
+        demo("minutes", Page.MEASURES);
         for (PictureKind kind : List.of(PictureKind.BOXES, PictureKind.HISTOGRAM)) {
             onWindow(() -> {
                 desk.comparing().compare("minutes", "ages");
@@ -175,12 +177,12 @@ class LegibleWindowTest extends OpenWindow {
             Path log = DemoLog.write(Files.createTempDirectory("log")).get(0);
             onWindow(() -> {
                 desk.show(Assignment.EMPTY, null);
-                desk.filing().typeFile(log);
+                desk.intake().file(log);
                 return null;
             });
             settle();
             onWindow(() -> {
-                desk.takeColumns();
+                desk.intake().takePage();
                 return null;
             });
             settle();
@@ -284,7 +286,7 @@ class LegibleWindowTest extends OpenWindow {
     @ParameterizedTest(name = "{0}, {1} % large")
     @CsvSource({"PAPER, 100", "SLATE, 100", "PAPER, 150"})
     void what_stands_over_the_window_stands_out_too(String theme, int percent) {
-        demo("minutes", DeskModel.Page.MEASURES);
+        demo("minutes", Page.MEASURES);
         onWindow(() -> {
             window.setTheme(Theme.valueOf(theme));
             window.setTextSize(percent);
@@ -399,7 +401,7 @@ class LegibleWindowTest extends OpenWindow {
     void everything_that_can_be_worked_is_reached_by_the_tab_key_and_says_what_it_is() {
         Set<String> unreached = new LinkedHashSet<>();
         Set<String> nameless = new LinkedHashSet<>();
-        for (DeskModel.Page page : DeskModel.Page.values()) {
+        for (Page page : Page.values()) {
             demo("minutes", page);
             Set<Node> reached = new LinkedHashSet<>();
             for (int i = 0; i < 150; i++) {

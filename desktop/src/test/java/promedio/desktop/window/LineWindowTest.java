@@ -12,7 +12,7 @@ import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
-import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Page;
 
 /** The real window on one shared stage, driven by mouse and keyboard as a student does. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -75,7 +75,7 @@ class LineWindowTest extends OpenWindow {
 
     @Test
     void a_value_lit_up_in_one_place_is_lit_up_in_all() {
-        demo("minutes", DeskModel.Page.MEASURES);
+        demo("minutes", Page.MEASURES);
         click("#row-sd");
         Node cell = onWindow(() -> window.scene().getRoot().lookupAll(".table-cell").stream()
                 .filter(node -> ((Labeled) node).getText().equals("33"))
@@ -133,7 +133,7 @@ class LineWindowTest extends OpenWindow {
 
     @Test
     void measures_on_the_line_are_explained_by_key_and_from_the_rows() {
-        demo("minutes", DeskModel.Page.MEASURES);
+        demo("minutes", Page.MEASURES);
         onLine();
         press(KeyCode.DOWN);
         assertThat(desk.looking().pointedProperty().get()).isEqualTo("mean");

@@ -2,7 +2,7 @@ package promedio.desktop.window;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
-import promedio.desktop.model.TableTrail;
+import promedio.desktop.model.table.TableTrail;
 
 /** The real window with a small log of repairs as a data table. */
 abstract class LogWindow extends OpenWindow {

@@ -10,12 +10,13 @@ import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Assignment;
-import promedio.core.assignment.Edit;
+import promedio.core.assignment.SheetEdit;
 import promedio.core.course.CardKey;
 import promedio.core.course.Divisor;
 import promedio.desktop.demo.Demo;
-import promedio.desktop.model.Background;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Background;
+import promedio.desktop.model.desk.Page;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class MeasuresWindowTest extends OpenWindow {
@@ -56,8 +57,8 @@ class MeasuresWindowTest extends OpenWindow {
     @Test
     void words_are_counted_and_have_a_mode_and_nothing_else() {
         onWindow(() -> {
-            desk.type("outcome\nmended\nhopeless\nmended\n3");
-            desk.sheet().ifPresent(sheet -> desk.make(new Edit.RemoveRows(sheet.id(), 3, 1)));
+            desk.intake().type("outcome\nmended\nhopeless\nmended\n3");
+            desk.sheet().ifPresent(sheet -> desk.make(new SheetEdit.RemoveRows(sheet.id(), 3, 1)));
             return null;
         });
         settle();
@@ -171,7 +172,7 @@ class MeasuresWindowTest extends OpenWindow {
 
     @Test
     void a_page_with_every_group_unfolded_has_a_row_for_every_measure() {
-        demo("minutes", DeskModel.Page.MEASURES);
+        demo("minutes", Page.MEASURES);
         for (String group : new String[] {"CENTRE", "POSITION", "SPREAD", "SHAPE"}) {
             onWindow(() -> desk.looking().unfolded().add(group));
         }
@@ -188,7 +189,7 @@ class MeasuresWindowTest extends OpenWindow {
 
     @Test
     void a_row_that_opens_stays_under_the_pointer_and_the_line_above_keeps_its_height() {
-        demo("minutes", DeskModel.Page.MEASURES);
+        demo("minutes", Page.MEASURES);
         double row = top("#row-sd");
         double line =
                 onWindow(() -> window.scene().lookup("#line").getBoundsInLocal().getHeight());
@@ -209,7 +210,7 @@ class MeasuresWindowTest extends OpenWindow {
 
     @Test
     void enter_in_an_answer_goes_down_the_sheet_and_shift_with_it_goes_up() {
-        demo("kilograms", DeskModel.Page.MEASURES);
+        demo("kilograms", Page.MEASURES);
         click("#answer-mean");
         robot.write("5.25", 0);
         press(KeyCode.ENTER);

@@ -26,8 +26,9 @@ import org.testfx.util.WaitForAsyncUtils;
 import promedio.core.assignment.Assignment;
 import promedio.desktop.demo.Demo;
 import promedio.desktop.formula.Typesetter;
-import promedio.desktop.model.Background;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Background;
+import promedio.desktop.model.desk.Page;
 import promedio.desktop.theme.Theme;
 
 /** The real window, driven by mouse and keys; each test begins on an empty paper. */
@@ -120,7 +121,7 @@ abstract class OpenWindow {
             WaitForAsyncUtils.waitFor(
                     10,
                     TimeUnit.SECONDS,
-                    () -> onWindow(() -> !desk.filing().readingProperty().get()
+                    () -> onWindow(() -> !desk.intake().busyProperty().get()
                             && !desk.busyProperty().get()));
             Typesetter.idle().get(20, TimeUnit.SECONDS);
             CompletableFuture<String> written = new CompletableFuture<>();
@@ -145,7 +146,7 @@ abstract class OpenWindow {
         press(then);
     }
 
-    void demo(String sheet, DeskModel.Page page) {
+    void demo(String sheet, Page page) {
         onWindow(() -> {
             desk.show(Demo.assignment(), null);
             desk.select(sheet);
@@ -158,13 +159,13 @@ abstract class OpenWindow {
     /** Puts a file on the shelf as a data table, and looks at it. */
     static void openTable(Path file) {
         onWindow(() -> {
-            desk.filing().typeFile(file);
+            desk.intake().file(file);
             return null;
         });
         settle();
-        eventually(() -> desk.fileReading().stateProperty().get() != null);
+        eventually(() -> desk.intake().page().stateProperty().get() != null);
         onWindow(() -> {
-            desk.takeColumns();
+            desk.intake().takePage();
             return null;
         });
         eventually(() -> !desk.assignment().tables().isEmpty());

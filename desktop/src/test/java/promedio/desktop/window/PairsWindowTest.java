@@ -12,7 +12,7 @@ import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import promedio.core.assignment.SampleSheet;
-import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Page;
 
 /** Pairs on the shelf: the cross-hair in the place of the Line, their entries, measures and picture. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -119,7 +119,7 @@ class PairsWindowTest extends LogWindow {
         assertThat(pairs().size()).as("a pair takes two").isEqualTo(7);
         assertThat(words()).anyMatch(word -> word.startsWith("Pairs take two numbers each"));
         onWindow(() -> {
-            desk.type("3\n4\n5\n6");
+            desk.intake().type("3\n4\n5\n6");
             return null;
         });
         eventually(() -> desk.assignment().sheets().size() == 3);
@@ -142,7 +142,7 @@ class PairsWindowTest extends LogWindow {
         press(KeyCode.CONTROL, KeyCode.DIGIT3);
         assertThat(desk.looking().pageProperty().get())
                 .as("pairs have no classes")
-                .isEqualTo(DeskModel.Page.MEASURES);
+                .isEqualTo(Page.MEASURES);
         press(KeyCode.CONTROL, KeyCode.DIGIT4);
         eventually(() -> desk.drawings().sketchProperty().get() != null
                 && desk.drawings().sketchProperty().get().picture().isPresent());
@@ -152,7 +152,7 @@ class PairsWindowTest extends LogWindow {
     @Test
     void a_paste_of_two_columns_becomes_pairs_with_one_press_and_two_lists_do() {
         onWindow(() -> {
-            desk.type("Hours\tScore\n1\t2\n3\t5\n2\t4");
+            desk.intake().type("Hours\tScore\n1\t2\n3\t5\n2\t4");
             return null;
         });
         eventually(() -> desk.assignment().sheets().size() == 2);
@@ -175,7 +175,7 @@ class PairsWindowTest extends LogWindow {
             throws Exception {
         open(folder);
         onWindow(() -> {
-            desk.tables().takeEach(1, 0);
+            desk.taking().takeEach(1, 0);
             return null;
         });
         eventually(() -> words().contains("Minutes by Item"));
@@ -194,7 +194,7 @@ class PairsWindowTest extends LogWindow {
         eventually(() -> window.scene().lookup("#groups-apart") == null);
         onWindow(() -> {
             desk.startSample();
-            desk.type("Group A: 3 4 5 6\nGroup B: 7 8 9");
+            desk.intake().type("Group A: 3 4 5 6\nGroup B: 7 8 9");
             return null;
         });
         eventually(() -> words().contains("Groups"));
@@ -217,7 +217,7 @@ class PairsWindowTest extends LogWindow {
         click("#page-ENTRIES");
         assertThat(words()).anyMatch(word -> word.contains("“Minutes” and “Kilograms”"));
         onWindow(() -> {
-            desk.make(new promedio.core.assignment.Edit.SetEntry(pairs().id(), 1, 0, "2.5"));
+            desk.make(new promedio.core.assignment.SheetEdit.SetEntry(pairs().id(), 1, 0, "2.5"));
             return null;
         });
         assertThat(desk.assignment()
@@ -241,7 +241,7 @@ class PairsWindowTest extends LogWindow {
         });
         eventually(() -> trodden() != null && trodden().state().rows() == 2);
         onWindow(() -> {
-            desk.followers().takePairs("Minutes", "Kilograms");
+            desk.pairs().takeMade("Minutes", "Kilograms");
             return null;
         });
         eventually(() -> desk.sheet().filter(SampleSheet::isOfPairs).isPresent());

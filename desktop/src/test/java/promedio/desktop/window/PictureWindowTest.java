@@ -28,8 +28,8 @@ import promedio.core.number.Exact;
 import promedio.core.picture.Content;
 import promedio.core.picture.PictureKind;
 import promedio.core.tabulate.Tabulation;
-import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.Sketch;
+import promedio.desktop.model.desk.Page;
+import promedio.desktop.model.picture.Sketch;
 import promedio.desktop.picture.PicturePane;
 import promedio.files.picture.Placed;
 
@@ -41,7 +41,7 @@ class PictureWindowTest extends OpenWindow {
     }
 
     private void open(String sheet) {
-        demo(sheet, DeskModel.Page.PICTURE);
+        demo(sheet, Page.PICTURE);
         eventually(() -> sketch() != null
                 && sketch().picture().isPresent()
                 && sketch().item().equals(sheet));
@@ -177,7 +177,7 @@ class PictureWindowTest extends OpenWindow {
     @Test
     void a_list_of_words_has_bars() {
         onWindow(() -> {
-            desk.type("lamp\nradio\nlamp\nbicycle\n");
+            desk.intake().type("lamp\nradio\nlamp\nbicycle\n");
             return null;
         });
         settle();

@@ -17,7 +17,7 @@ import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Page;
 
 /** A data table in the real window, by mouse and keys. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -141,7 +141,7 @@ class TablesWindowTest extends OpenWindow {
         String mean = onWindow(() -> ((Labeled) window.scene().lookup("#side-mean-1")).getText());
         click("#side-mean-1");
         eventually(() -> desk.figuresProperty().get() != null);
-        assertThat(desk.looking().pageProperty().get()).isEqualTo(DeskModel.Page.MEASURES);
+        assertThat(desk.looking().pageProperty().get()).isEqualTo(Page.MEASURES);
         assertThat(figure("mean")).isEqualTo(mean);
         click("#table-t1");
         click("#action-0");

@@ -21,7 +21,7 @@ import promedio.core.assignment.Link;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.trail.Prepared;
 import promedio.core.trail.Trail;
-import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Page;
 import promedio.files.assignment.AssignmentFile;
 
 /** The steps of a table: written, looked at, changed, and walked over another file. */
@@ -196,7 +196,7 @@ class TrailWindowTest extends LogWindow {
         step("leave out columns Time");
         onWindow(() -> {
             desk.select(id);
-            desk.looking().pageProperty().set(DeskModel.Page.ENTRIES);
+            desk.looking().pageProperty().set(Page.ENTRIES);
             return null;
         });
         eventually(() -> words().stream().anyMatch(word -> word.contains("make no column “Minutes” now")));

@@ -22,7 +22,7 @@ import promedio.core.course.CardKey;
 import promedio.core.course.Divisor;
 import promedio.core.marking.Mark;
 import promedio.desktop.demo.Demo;
-import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Page;
 import promedio.files.assignment.AssignmentFile;
 
 /** The hints way, and what a tutor does: questions posed, a card set, a class marked. */
@@ -30,7 +30,7 @@ import promedio.files.assignment.AssignmentFile;
 class TutorWindowTest extends OpenWindow {
     @Test
     void on_the_hints_way_a_figure_stays_covered_until_it_is_found_or_told() {
-        demo("visitors", DeskModel.Page.MEASURES);
+        demo("visitors", Page.MEASURES);
         click("#hints");
         assertThat(desk.assignment().attempts().first())
                 .as("covered with one press")
@@ -116,7 +116,7 @@ class TutorWindowTest extends OpenWindow {
 
     @Test
     void a_class_is_marked_from_a_table_and_an_answer_opened(@TempDir Path folder) throws Exception {
-        demo("visitors", DeskModel.Page.MEASURES);
+        demo("visitors", Page.MEASURES);
         Path answers = Files.writeString(
                 folder.resolve("class.csv"), "Name,3,4,colour\nAda,14.35,1.72,red\nBo,14.35,2.97,\nCarla,,2.97,\n");
         when(picker.answers()).thenReturn(Optional.of(answers));
@@ -165,7 +165,7 @@ class TutorWindowTest extends OpenWindow {
 
     @Test
     void the_answers_of_students_are_collected_from_their_assignments(@TempDir Path folder) throws Exception {
-        demo("visitors", DeskModel.Page.MEASURES);
+        demo("visitors", Page.MEASURES);
         History student = new History(Demo.assignment());
         student.make(new AnswerEdit.CoverFigures(true));
         student.make(new AnswerEdit.LiftCover("visitors", "variance"));

@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 import promedio.core.course.CardKey;
 import promedio.core.course.QuartileRule;
 import promedio.desktop.demo.Demo;
-import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Page;
 
 /** The real window on one shared stage, driven by mouse and keyboard as a student does. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -49,7 +49,7 @@ class WindowTest extends OpenWindow {
 
     @Test
     void an_answer_gets_its_mark_and_a_card_changes_the_mark() {
-        demo("minutes", DeskModel.Page.MEASURES);
+        demo("minutes", Page.MEASURES);
         assertThat(wordBeside("mean")).isEqualTo("agrees");
         assertThat(wordBeside("sd")).isEqualTo("right under another rule");
         click("#answer-range");
@@ -71,7 +71,7 @@ class WindowTest extends OpenWindow {
 
     @Test
     void a_row_opens_into_its_working_by_mouse_and_by_key() {
-        demo("minutes", DeskModel.Page.MEASURES);
+        demo("minutes", Page.MEASURES);
         click("#row-sd");
         assertThat(words()).contains("by definition", "short-cut", "… 18 more");
         robot.clickOn("short-cut");
@@ -88,7 +88,7 @@ class WindowTest extends OpenWindow {
 
     @Test
     void entries_are_changed_switched_off_taken_out_and_brought_back() {
-        demo("minutes", DeskModel.Page.ENTRIES);
+        demo("minutes", Page.ENTRIES);
         int size = desk.sheet().orElseThrow().size();
         choose(0);
         press(KeyCode.ENTER);
@@ -159,7 +159,7 @@ class WindowTest extends OpenWindow {
 
     @Test
     void more_measures_of_a_group_unfold_and_fold_again() {
-        demo("minutes", DeskModel.Page.MEASURES);
+        demo("minutes", Page.MEASURES);
         assertThat(words()).doesNotContain("Geometric mean");
         click("#more-CENTRE");
         assertThat(words()).contains("Geometric mean", "Harmonic mean", "Trimmed mean, 10 %");
@@ -182,7 +182,7 @@ class WindowTest extends OpenWindow {
 
     @Test
     void every_choice_of_the_card_can_be_reached_and_the_card_tells_what_is_chosen() {
-        demo("minutes", DeskModel.Page.MEASURES);
+        demo("minutes", Page.MEASURES);
         click("#card");
         onWindow(() -> {
             @SuppressWarnings("unchecked")
@@ -199,7 +199,7 @@ class WindowTest extends OpenWindow {
 
     @Test
     void a_field_that_is_being_typed_in_takes_its_own_typing_back_first() {
-        demo("minutes", DeskModel.Page.MEASURES);
+        demo("minutes", Page.MEASURES);
         click("#answer-variance");
         robot.write("12", 0);
         press(KeyCode.CONTROL, KeyCode.Z);
@@ -212,11 +212,11 @@ class WindowTest extends OpenWindow {
 
     @Test
     void a_measure_is_found_by_part_of_its_name_from_any_page() {
-        demo("minutes", DeskModel.Page.ENTRIES);
+        demo("minutes", Page.ENTRIES);
         press(KeyCode.CONTROL, KeyCode.F);
         robot.write("geom", 0);
         press(KeyCode.ENTER);
-        assertThat(desk.looking().pageProperty().get()).isEqualTo(DeskModel.Page.MEASURES);
+        assertThat(desk.looking().pageProperty().get()).isEqualTo(Page.MEASURES);
         assertThat(words()).contains("Geometric mean");
         assertThat(desk.looking().opened()).contains("geometric-mean");
     }

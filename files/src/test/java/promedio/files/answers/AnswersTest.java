@@ -22,6 +22,7 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.History;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.assignment.SheetEdit;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.course.Divisor;
@@ -120,7 +121,7 @@ class AnswersTest {
         ada.make(new AnswerEdit.WriteAnswer("s1", "mean", "5"));
         ada.make(new AnswerEdit.TakeHint("s1", "mean"));
         ada.make(new AnswerEdit.WriteAnswer("s1", "mean", "4"));
-        ada.make(new Edit.SetEntry("s2", 0, 0, "9"));
+        ada.make(new SheetEdit.SetEntry("s2", 0, 0, "9"));
         ada.make(new AnswerEdit.WriteAnswer("s2", "mean", "6.5"));
         ada.make(new Edit.ChangeCard(CourseCard.STANDARD.with(CardKey.DIVISOR, Divisor.POPULATION)));
         AssignmentFile.write(ada.present(), folder.resolve("Ada.promedio"));

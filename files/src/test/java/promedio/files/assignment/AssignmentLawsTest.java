@@ -22,6 +22,7 @@ import promedio.core.assignment.Edit;
 import promedio.core.assignment.History;
 import promedio.core.assignment.Links;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.assignment.SheetEdit;
 import promedio.core.data.Entries;
 import promedio.files.InputProblem;
 
@@ -323,13 +324,13 @@ class AssignmentLawsTest {
                 history.redo();
             } else if (what == 2 && now.size() > 0) {
                 int from = random.nextInt(now.size());
-                history.make(new Edit.RemoveRows("s1", from, 1 + random.nextInt(now.size() - from)));
+                history.make(new SheetEdit.RemoveRows("s1", from, 1 + random.nextInt(now.size() - from)));
             } else {
                 List<String> typed = new ArrayList<>();
                 for (int k = random.nextInt(4); k >= 0; k--) {
                     typed.add("entry " + made++);
                 }
-                history.make(new Edit.InsertRows("s1", random.nextInt(now.size() + 1), List.of(typed)));
+                history.make(new SheetEdit.InsertRows("s1", random.nextInt(now.size() + 1), List.of(typed)));
             }
             if (history.present().sheets().isEmpty()) {
                 return;

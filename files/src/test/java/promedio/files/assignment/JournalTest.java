@@ -30,6 +30,7 @@ import promedio.core.assignment.Link;
 import promedio.core.assignment.Original;
 import promedio.core.assignment.PictureEdit;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.assignment.SheetEdit;
 import promedio.core.assignment.TableEdit;
 import promedio.core.assignment.Task;
 import promedio.core.course.CardKey;
@@ -58,18 +59,19 @@ class JournalTest {
                                         Entries.of("1", "x"),
                                         Entries.of("2", ""))
                                 .of(new SampleSheet.Variables("Hours", "", "points"))),
-                new Edit.NameVariables("s9", new SampleSheet.Variables("Hours", "Score", "points"), "hours"),
-                new Edit.SwapVariables("s9"),
+                new SheetEdit.NameVariables("s9", new SampleSheet.Variables("Hours", "Score", "points"), "hours"),
+                new SheetEdit.SwapVariables("s9"),
                 new Edit.Gather(List.of("s1", "s2"), "Both “benches”"),
-                new Edit.SetEntry("s2", 1, 1, "4"),
-                new Edit.InsertRows("s1", 2, List.of(List.of("7", "\t8"))),
-                new Edit.SwitchEntries("s1", 0, false),
-                new Edit.SetMissingCodes("s1", Set.of("n/a", "-99")),
-                new Edit.Rename("s1", "Ages", "years"),
-                new Edit.MoveUnit("s2", 0, "5"),
-                new Edit.Tabulate("s1", Optional.of(Tabulation.of(Exact.ZERO, Exact.HALF, 3, true))),
+                new SheetEdit.SetEntry("s2", 1, 1, "4"),
+                new SheetEdit.InsertRows("s1", 2, List.of(List.of("7", "\t8"))),
+                new SheetEdit.SwitchEntries("s1", 0, false),
+                new SheetEdit.SetMissingCodes("s1", Set.of("n/a", "-99")),
+                new SheetEdit.Rename("s1", "Ages", "years"),
+                new SheetEdit.MoveUnit("s2", 0, "5"),
+                new SheetEdit.Tabulate("s1", Optional.of(Tabulation.of(Exact.ZERO, Exact.HALF, 3, true))),
                 new Edit.Together(
-                        "remove-entries", List.of(new Edit.RemoveRows("s1", 1, 1), new Edit.RemoveRows("s1", 0, 1))),
+                        "remove-entries",
+                        List.of(new SheetEdit.RemoveRows("s1", 1, 1), new SheetEdit.RemoveRows("s1", 0, 1))),
                 new AnswerEdit.CoverFigures(true),
                 new AnswerEdit.LiftCover("s1", "sd"),
                 new AnswerEdit.WriteAnswer("s1", "mean", "3,5"),
@@ -89,18 +91,18 @@ class JournalTest {
                 new AnswerEdit.PoseTask(0, Task.of(new Assignment.Question("s1", "sd"))),
                 new AnswerEdit.DropTask("s1", "sd"),
                 new Edit.ChangeCard(CourseCard.STANDARD.with(CardKey.DIVISOR, Divisor.POPULATION)),
-                new Edit.RemoveRows("s1", 0, 1),
+                new SheetEdit.RemoveRows("s1", 0, 1),
                 new Edit.RemoveSheet("s2"),
                 new TableEdit.AddTable(0, DataTable.of("t1", "Log", original)),
                 new TableEdit.RenameTable("t1", "Log of the spring"),
                 new TableEdit.TakeColumn(0, "s3", "Minutes", "min", new Link.Cells("t1", 1, new Link.Where(0, "Oak"))),
                 new TableEdit.TakeColumn(1, "s4", "Left", "", Link.column("t1", 2)),
                 new TableEdit.TakeColumn(2, "s8", "Both", "", Link.pairs("t1", 2, 1)),
-                new Edit.SwapVariables("s8"),
-                new Edit.SetEntry("s8", 1, 2, "3"),
-                new Edit.SwitchEntries("s4", 1, false),
+                new SheetEdit.SwapVariables("s8"),
+                new SheetEdit.SetEntry("s8", 1, 2, "3"),
+                new SheetEdit.SwitchEntries("s4", 1, false),
                 new TableEdit.SetCells("t1", 0, 1, "Oak"),
-                new Edit.SetEntry("s3", 0, 1, "17.5"),
+                new SheetEdit.SetEntry("s3", 0, 1, "17.5"),
                 new TableEdit.NameColumn("t1", 2, "Weight left", "kg", "what was not thrown away"),
                 new TableEdit.LeaveOutRows("t1", List.of(0, 4), true),
                 new TableEdit.Prepare("t1", Trail.of("draw 1 rows, seed 2").written()),

@@ -17,6 +17,7 @@ import promedio.core.assignment.Link;
 import promedio.core.assignment.Original;
 import promedio.core.assignment.PictureEdit;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.assignment.SheetEdit;
 import promedio.core.assignment.TableEdit;
 import promedio.core.assignment.Task;
 import promedio.core.course.CardKey;
@@ -90,14 +91,15 @@ final class RandomEdits {
         return switch (random.nextInt(17)) {
             case 0 -> new Edit.Retitle("Title " + made + typed());
             case 1 -> new Edit.ChangeCard(card(present.card()));
-            case 2 -> new Edit.Rename(sheet.id(), "Name " + made, typed());
+            case 2 -> new SheetEdit.Rename(sheet.id(), "Name " + made, typed());
             case 3 -> new AnswerEdit.CoverFigures(random.nextBoolean());
             case 4 -> new AnswerEdit.LiftCover(sheet.id(), measure());
             case 5 -> new AnswerEdit.WriteAnswer(sheet.id(), measure(), random.nextInt(4) == 0 ? "" : made + typed());
             case 6 ->
-                new Edit.SetMissingCodes(sheet.id(), random.nextBoolean() ? Set.of() : Set.of("n/a", typed() + "x"));
+                new SheetEdit.SetMissingCodes(
+                        sheet.id(), random.nextBoolean() ? Set.of() : Set.of("n/a", typed() + "x"));
             case 7 ->
-                new Edit.Tabulate(
+                new SheetEdit.Tabulate(
                         sheet.id(),
                         random.nextBoolean()
                                 ? Optional.empty()
@@ -110,8 +112,8 @@ final class RandomEdits {
             case 15 -> new Edit.Gather(List.of(sheet.id()), random.nextBoolean() ? "" : made + typed());
             case 14 ->
                 random.nextBoolean()
-                        ? new Edit.SwapVariables(sheet.id())
-                        : new Edit.NameVariables(
+                        ? new SheetEdit.SwapVariables(sheet.id())
+                        : new SheetEdit.NameVariables(
                                 sheet.id(), new SampleSheet.Variables(typed(), made + typed(), typed()), typed());
             case 13 ->
                 new PictureEdit.SayOfPicture(sheet.id(), "boxes", random.nextBoolean() ? "title" : "from", typed());
@@ -229,7 +231,7 @@ final class RandomEdits {
         for (int i = 0; i < sheet.columns().size(); i++) {
             columns.add(typed(rows));
         }
-        return new Edit.InsertRows(sheet.id(), random.nextInt(sheet.size() + 1), columns);
+        return new SheetEdit.InsertRows(sheet.id(), random.nextInt(sheet.size() + 1), columns);
     }
 
     private Edit ofRow(SampleSheet sheet) {
@@ -239,13 +241,14 @@ final class RandomEdits {
         int row = random.nextInt(sheet.size());
         return switch (random.nextInt(4)) {
             case 0 ->
-                new Edit.SetEntry(sheet.id(), random.nextInt(sheet.columns().size()), row, made + typed());
-            case 1 -> new Edit.RemoveRows(sheet.id(), row, 1 + random.nextInt(sheet.size() - row));
-            case 2 -> new Edit.SwitchEntries(sheet.id(), row, random.nextBoolean());
+                new SheetEdit.SetEntry(
+                        sheet.id(), random.nextInt(sheet.columns().size()), row, made + typed());
+            case 1 -> new SheetEdit.RemoveRows(sheet.id(), row, 1 + random.nextInt(sheet.size() - row));
+            case 2 -> new SheetEdit.SwitchEntries(sheet.id(), row, random.nextBoolean());
             default ->
                 sheet.kind() == SampleSheet.Kind.FREQUENCIES
-                        ? new Edit.MoveUnit(sheet.id(), row, Integer.toString(made))
-                        : new Edit.SetEntry(sheet.id(), 0, row, Integer.toString(made));
+                        ? new SheetEdit.MoveUnit(sheet.id(), row, Integer.toString(made))
+                        : new SheetEdit.SetEntry(sheet.id(), 0, row, Integer.toString(made));
         };
     }
 }

@@ -1,0 +1,51 @@
+package promedio.desktop.model;
+
+import promedio.desktop.model.desk.Page;
+import promedio.desktop.model.desk.TablePage;
+
+/** What the paper shows, one page at a time. */
+public enum Place {
+    /** The empty paper: nothing is chosen. */
+    START,
+    /** How a file was read, before its columns are taken. */
+    READING,
+    /** What a tutor does. */
+    TUTOR,
+    /** Samples side by side. */
+    COMPARE,
+    /** What was entered of a sample. */
+    ENTRIES,
+    /** Its measures. */
+    MEASURES,
+    /** Its classes. */
+    CLASSES,
+    /** Pictures of a sample or of a table. */
+    PICTURE,
+    /** The rows of a table. */
+    ROWS,
+    /** Its columns in short. */
+    COLUMNS,
+    /** How often the words of a column occur. */
+    COUNTS,
+    /** Its measures by groups. */
+    GROUPS;
+
+    static Place of(Page page) {
+        return switch (page) {
+            case ENTRIES -> ENTRIES;
+            case MEASURES -> MEASURES;
+            case CLASSES -> CLASSES;
+            case PICTURE -> PICTURE;
+        };
+    }
+
+    static Place of(TablePage page) {
+        return switch (page) {
+            case ROWS -> ROWS;
+            case COLUMNS -> COLUMNS;
+            case COUNTS -> COUNTS;
+            case GROUPS -> GROUPS;
+            case PICTURES -> PICTURE;
+        };
+    }
+}

@@ -1,0 +1,154 @@
+package promedio.desktop.model.desk;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import javafx.beans.property.ReadOnlyLongProperty;
+import promedio.core.assignment.AnswerEdit;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Attempts;
+import promedio.core.assignment.Edit;
+import promedio.core.assignment.Hints;
+import promedio.core.assignment.Tasks;
+import promedio.core.marking.Mark;
+import promedio.desktop.text.Words;
+
+/** The margin beside the chosen sample: the student's answers, their marks, and what is covered until it is answered. */
+public final class Margin {
+    private final Desk desk;
+    private final Computation computation;
+
+    Margin(Desk desk, Computation computation) {
+        this.desk = desk;
+        this.computation = computation;
+    }
+
+    /** Writes an answer to a question of the chosen sample. */
+    public void answer(String question, String text) {
+        desk.make(new AnswerEdit.WriteAnswer(desk.selectedProperty().get(), question, text));
+    }
+
+    /** The answer to a question of the chosen sample; empty text when there is none. */
+    public String answer(String question) {
+        return desk.assignment().answer(desk.selectedProperty().get(), question).orElse("");
+    }
+
+    /** Whether a figure of the chosen sample is covered: until it is answered or, on the hints way, until it is found. */
+    public boolean covers(String question) {
+        return desk.assignment().covers(desk.selectedProperty().get(), question)
+                || isSought(question)
+                || isOpen(question) && mark(question).filter(Mark::follows).isPresent();
+    }
+
+    private Assignment.Question asked(String question) {
+        return new Assignment.Question(desk.selectedProperty().get(), question);
+    }
+
+    /** Whether marks give hints, one by one. */
+    public boolean givesHints() {
+        Attempts attempts = desk.assignment().attempts();
+        return attempts.first() && attempts.hints().on();
+    }
+
+    /** On the hints way: answered, and neither right nor looked up nor told yet. */
+    public boolean isSought(String question) {
+        return isOpen(question)
+                && mark(question).filter(mark -> mark.fault().isEmpty()).isEmpty();
+    }
+
+    /** On the hints way: answered, and neither looked up nor told yet. */
+    private boolean isOpen(String question) {
+        return givesHints()
+                && !answer(question).isEmpty()
+                && !desk.assignment().attempts().lifted().contains(asked(question))
+                && hints(question) < Hints.LAST;
+    }
+
+    /** How many hints were taken to the answer as it is. */
+    public int hints(String question) {
+        return desk.assignment().attempts().hints().to(asked(question), answer(question));
+    }
+
+    /** What was told so far on the hints way; empty while nothing was. */
+    public String told(String question) {
+        SheetFigures figures = desk.settledProperty().get();
+        Optional<Mark> mark = mark(question);
+        if (figures == null || mark.isEmpty() || hints(question) == 0) {
+            return "";
+        }
+        return figures.line(question)
+                .flatMap(line -> figures.clues(line, mark.get()))
+                .map(clues -> hints(question) == 1
+                        ? Words.of(clues.step())
+                        : Words.of(clues.step()) + " " + Words.of(clues.kind()))
+                .orElse("");
+    }
+
+    /** Takes one more hint to the answer as it is. */
+    public void takeHint(String question) {
+        desk.make(new AnswerEdit.TakeHint(desk.selectedProperty().get(), question));
+    }
+
+    /** Has marks give hints, or say at once what happened. There are no hints to a figure that lies open: it is covered with them. */
+    public void giveHints(boolean give) {
+        Edit hints = new AnswerEdit.GiveHints(give);
+        boolean covered = desk.assignment().attempts().first();
+        desk.make(
+                give && !covered
+                        ? new Edit.Together(hints.undoKey(), List.of(new AnswerEdit.CoverFigures(true), hints))
+                        : hints);
+    }
+
+    /** A question as the tutor posed it, where one did, in few words. */
+    public Optional<String> posed(String question) {
+        Tasks tasks = desk.assignment().tasks();
+        return tasks.of(asked(question))
+                .map(task -> Words.of(
+                        task.brief(tasks.number(task), desk.assignment().card())));
+    }
+
+    /** The same in full. */
+    public Optional<String> posedInFull(String question) {
+        Tasks tasks = desk.assignment().tasks();
+        return tasks.of(asked(question)).map(task -> Words.of(task.told(tasks.number(task))));
+    }
+
+    /** Covers all figures until they are answered, or uncovers them. */
+    public void coverFigures(boolean cover) {
+        desk.make(new AnswerEdit.CoverFigures(cover));
+    }
+
+    /** Lifts the cover of one figure without an answer. */
+    public void liftCover(String question) {
+        desk.make(new AnswerEdit.LiftCover(desk.selectedProperty().get(), question));
+    }
+
+    /** How a figure came to be seen, for the margin: after a first answer that differs, or with the cover lifted. */
+    public String attempt(String question) {
+        Assignment.Question asked = asked(question);
+        Attempts attempts = desk.assignment().attempts();
+        String first = attempts.firstAnswer(asked)
+                .filter(answer -> !answer.equals(answer(question)))
+                .map(answer -> Words.of("attempt.first", answer))
+                .orElse("");
+        int hints = attempts.hints().to(asked);
+        return Stream.of(
+                        attempts.lifted().contains(asked) ? Words.of("attempt.lifted") : "",
+                        first,
+                        hints == 0 ? "" : Words.of(hints == 1 ? "attempt.hint" : "attempt.hints", hints))
+                .filter(said -> !said.isEmpty())
+                .collect(Collectors.joining(" "));
+    }
+
+    /** The mark of the answer to a question of the chosen sample; none yet while it is being marked. */
+    public Optional<Mark> mark(String question) {
+        String answer = answer(question);
+        return answer.isEmpty() ? Optional.empty() : computation.mark(question, answer, desk.answered());
+    }
+
+    /** Changes whenever a mark is there that was not when it was asked for. */
+    public ReadOnlyLongProperty markedProperty() {
+        return computation.marked().getReadOnlyProperty();
+    }
+}

@@ -1,0 +1,298 @@
+package promedio.desktop.model.reading;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.ReadOnlyIntegerProperty;
+import javafx.beans.property.SimpleBooleanProperty;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Edit;
+import promedio.core.assignment.OpenFrequency;
+import promedio.core.assignment.SampleSheet;
+import promedio.core.course.CardKey;
+import promedio.core.course.Frequencies;
+import promedio.core.number.Numerals;
+import promedio.core.pasted.Found;
+import promedio.core.pasted.Pasted;
+import promedio.core.pasted.Reading;
+import promedio.desktop.model.desk.Desk;
+import promedio.desktop.model.desk.Gathering;
+import promedio.desktop.model.desk.Page;
+import promedio.desktop.model.desk.Part;
+import promedio.desktop.model.table.Taking;
+import promedio.desktop.text.Words;
+import promedio.files.InputProblem;
+
+/** Turns what is typed, pasted or read from a file into samples and tables of the desk. */
+public final class Intake implements Part {
+    private final Desk desk;
+    /** So many characters are read in a moment. */
+    private static final int FEW_CHARACTERS = 4_000;
+
+    private final Taking taking;
+    private final BooleanProperty busy = new SimpleBooleanProperty();
+    private final FileReading page;
+    private final Remembered remembered;
+    /** What the file on the page was pasted as, whose samples it is to replace. */
+    private Optional<HowRead> replaced = Optional.empty();
+
+    private long reading;
+    private long stopped;
+    private int waiting;
+
+    /** What comes onto a desk. */
+    public Intake(Desk desk, Taking taking) {
+        this.desk = desk;
+        this.taking = taking;
+        page = new FileReading(desk, busy);
+        remembered = new Remembered(desk);
+    }
+
+    @Override
+    public void close() {
+        page.close();
+    }
+
+    @Override
+    public void laid() {
+        remembered.readAgain();
+    }
+
+    /** Whether something is being read. */
+    public BooleanProperty busyProperty() {
+        return busy;
+    }
+
+    /** How a sample was read, while its entries stand as they were read. */
+    public Optional<HowRead> howRead(SampleSheet sheet) {
+        return remembered.of(sheet);
+    }
+
+    /** How often it was found out anew how samples were read: changes when there is more to be said. */
+    public ReadOnlyIntegerProperty rereadProperty() {
+        return remembered.countProperty();
+    }
+
+    /**
+     * Takes what was typed or pasted: a few words at once, more of it off the thread of the window and one after another, so
+     * that it stands there in the order in which it came.
+     */
+    public void type(String text) {
+        Numerals numerals = desk.assignment().card().numerals();
+        if (text.length() <= FEW_CHARACTERS && waiting == 0) {
+            typed(text, Pasted.read(text, numerals));
+            return;
+        }
+        waiting++;
+        busy.set(true);
+        long mine = stopped;
+        desk.inBackground(
+                () -> Pasted.read(text, numerals),
+                read -> {
+                    done();
+                    if (mine == stopped) {
+                        typed(text, read);
+                    }
+                },
+                this::done);
+    }
+
+    private void done() {
+        waiting--;
+        if (waiting == 0) {
+            busy.set(false);
+        }
+    }
+
+    private void typed(String text, List<Reading> readings) {
+        Numerals numerals = desk.assignment().card().numerals();
+        Optional<Edit> row = desk.sheet().flatMap(sheet -> More.row(sheet, text, numerals));
+        Optional<More.OfPairs> pairs =
+                desk.sheet().filter(SampleSheet::isOfPairs).map(sheet -> More.pairs(sheet, text, readings));
+        Optional<Edit> more = row.or(() -> pairs.flatMap(More.OfPairs::edit));
+        if (more.isPresent()) {
+            desk.make(more.get());
+        } else if (pairs.isPresent() && pairs.get().odd() > 0) {
+            desk.say(Words.of("message.pairs.odd", pairs.get().odd()));
+        } else if (!readings.isEmpty()) {
+            take(readings, "", text);
+        }
+    }
+
+    /**
+     * Reads a file off the thread of the window: one list or table becomes a sample at once, a table of several columns comes on
+     * the page that shows how it was read. {@link #stop} lets its contents drop.
+     */
+    public void file(Path path) {
+        replaced = Optional.empty();
+        Numerals numerals = desk.assignment().card().numerals();
+        inTurn(path, () -> Contents.of(path, numerals), result -> {
+            if (result.problem().isPresent() && result.otherwise()) {
+                desk.startSample();
+                page.open(path, result.problem().get());
+            } else if (result.problem().isPresent()) {
+                desk.say(result.problem().get());
+            } else if (result.table().isPresent()) {
+                desk.startSample();
+                page.open(path, result.table().get());
+            } else if (result.readings().isEmpty()) {
+                desk.say(Words.of("message.nothing", path.getFileName()));
+            } else {
+                desk.startSample();
+                take(result.readings(), name(path), "");
+            }
+        });
+    }
+
+    /** The page on which it is shown how a file was read. */
+    public FileReading page() {
+        return page;
+    }
+
+    /** Puts the file on that page on the shelf, and its wanted columns. */
+    public void takePage() {
+        page.take((path, original, off, columns) -> {
+            List<SampleSheet> instead = replaced.map(note -> desk.assignment().sheets().stream()
+                            .filter(note::made)
+                            .toList())
+                    .orElse(List.of());
+            replaced = Optional.empty();
+            taking.add(name(path), original, off, columns, instead);
+        });
+    }
+
+    /** Shows a paste on the page on which files are read, to be kept as a data table in the place of its samples. */
+    public void readAsTable(HowRead note) {
+        try {
+            Path folder = Files.createTempDirectory("promedio");
+            folder.toFile().deleteOnExit();
+            Path file = Files.writeString(folder.resolve(Words.of("table.pasted") + ".txt"), note.text());
+            file.toFile().deleteOnExit();
+            page.open(file, Contents.head(file));
+            replaced = Optional.of(note);
+        } catch (IOException full) {
+            desk.say(Words.of("message.log", full.getMessage()));
+        } catch (InputProblem problem) {
+            desk.say(Words.of(problem.sentence()));
+        }
+    }
+
+    /** Reads something of a file off the thread of the window, unless it is stopped or something else is read instead. */
+    <T> void inTurn(Path path, Supplier<T> work, Consumer<T> done) {
+        long mine = ++reading;
+        desk.say(Words.of("message.reading", path.getFileName()));
+        busy.set(true);
+        desk.inBackground(
+                work,
+                result -> {
+                    if (mine == reading) {
+                        busy.set(false);
+                        desk.say("");
+                        done.accept(result);
+                    }
+                },
+                () -> busy.set(false));
+    }
+
+    /** Stops waiting for a file. */
+    public void stop() {
+        reading++;
+        stopped++;
+        busy.set(false);
+        desk.say(Words.of("message.stopped"));
+    }
+
+    /** The file's name without its ending, as the name of a sample without a heading. */
+    private static String name(Path path) {
+        return path.getFileName().toString().replaceFirst("\\.[^.]*$", "");
+    }
+
+    /** Everything that comes of a paste or a file is one edit, to be taken back at once. */
+    private void take(List<Reading> readings, String name, String text) {
+        Reading reading = readings.get(0);
+        if (reading.samples().isEmpty()) {
+            desk.say(reading.told().stream().map(Words::of).collect(Collectors.joining(" ")));
+            return;
+        }
+        Optional<Edit> more = desk.sheet().flatMap(sheet -> More.entries(sheet, reading));
+        if (more.isPresent()) {
+            desk.make(more.get());
+            return;
+        }
+        Assignment before = desk.assignment();
+        make("add-sample", List.of(), before.sheets().size(), new HowRead(readings, 0, List.of(), name, text));
+    }
+
+    /** Makes the samples of a reading, in place of others, at a place of the shelf. */
+    private void make(String undoKey, List<Edit> first, int at, HowRead note) {
+        Assignment with = desk.assignment();
+        List<Edit> edits = new ArrayList<>(first);
+        for (Edit edit : first) {
+            with = edit.apply(with);
+        }
+        List<SampleSheet> made = new ArrayList<>();
+        List<Found> samples = note.reading().samples();
+        for (Found found : samples) {
+            SampleSheet sheet =
+                    sheet(with, found, samples.size() == 1 ? note.name() : "").readFrom(note.text());
+            Edit add = new Edit.AddSheet(at + made.size(), sheet);
+            with = add.apply(with);
+            edits.add(add);
+            made.add(sheet);
+        }
+        if (note.reading().areGroups()) {
+            List<String> ids = made.stream().map(SampleSheet::id).toList();
+            edits.add(Gathering.of(with, ids, Words.of("together.pasted")));
+        }
+        boolean relative = desk.assignment().card().get(CardKey.FREQUENCIES) == Frequencies.RELATIVE;
+        boolean others =
+                with.sheets().stream().anyMatch(sheet -> sheet.frequencies().isPresent() && !made.contains(sheet));
+        if (note.reading().relative() != relative && !others) {
+            Frequencies frequencies = note.reading().relative() ? Frequencies.RELATIVE : Frequencies.COUNTS;
+            edits.add(new Edit.ChangeCard(desk.assignment().card().with(CardKey.FREQUENCIES, frequencies)));
+        }
+        remembered.add(new HowRead(note.readings(), note.chosen(), made, note.name(), note.text()));
+        desk.make(edits.size() == 1 ? edits.get(0) : new Edit.Together(undoKey, edits));
+        made.stream()
+                .filter(sheet -> hasNumbers(sheet, desk.assignment().card().numerals()))
+                .findFirst()
+                .or(() -> made.stream().findFirst())
+                .ifPresent(sheet -> {
+                    desk.select(sheet.id());
+                    boolean classes = sheet.kind() == SampleSheet.Kind.CLASSES
+                            && sheet.columns().get(1).texts().stream().noneMatch(OpenFrequency::is);
+                    desk.looking().pageProperty().set(classes ? Page.CLASSES : Page.ENTRIES);
+                });
+    }
+
+    private static boolean hasNumbers(SampleSheet sheet, Numerals numerals) {
+        return sheet.kind() != SampleSheet.Kind.VALUES || sheet.values().hasNumbers(numerals);
+    }
+
+    /** Puts the samples of another reading in the place of those that were made. */
+    public void readAs(HowRead note, int which) {
+        List<SampleSheet> present = desk.assignment().sheets();
+        List<SampleSheet> made = present.stream().filter(note::made).toList();
+        if (!made.isEmpty()) {
+            List<Edit> gone = made.stream()
+                    .<Edit>map(sheet -> new Edit.RemoveSheet(sheet.id()))
+                    .toList();
+            HowRead other = new HowRead(note.readings(), which, List.of(), note.name(), note.text());
+            make("read-otherwise", gone, present.indexOf(made.get(0)), other);
+        }
+    }
+
+    private static SampleSheet sheet(Assignment with, Found found, String name) {
+        String called = !found.name().isEmpty()
+                ? found.name()
+                : !name.isEmpty() ? name : Words.of("sample.name", with.sheets().size() + 1);
+        return found.sheet(with.freshId(), called);
+    }
+}

@@ -1,0 +1,2 @@
+/** Questions, and the answers of many. Read {@link promedio.desktop.model.tutor.Classwork} first. */
+package promedio.desktop.model.tutor;
