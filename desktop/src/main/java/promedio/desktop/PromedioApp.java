@@ -11,6 +11,7 @@ import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.stage.Stage;
 import promedio.core.sentence.Visible;
+import promedio.desktop.control.FirstPicture;
 import promedio.desktop.demo.Demo;
 import promedio.desktop.formula.Typesetter;
 import promedio.desktop.gallery.Gallery;
@@ -58,6 +59,7 @@ public final class PromedioApp extends Application {
         DeskModel desk = deskReady.join();
         Thread.currentThread().setUncaughtExceptionHandler((thread, failure) -> desk.failed(failure));
         List<String> arguments = getParameters().getRaw();
+        FirstPicture.await();
         MainWindow window = new MainWindow(desk);
         window.setPicker(FilePicker.over(stage));
         stage.setScene(window.scene());
@@ -121,15 +123,19 @@ public final class PromedioApp extends Application {
         return desk;
     }
 
-    /** Calls back when the window has drawn what it has to show. */
+    /** Calls back when the window has drawn the figures that it has to show, and then what can come after them. */
     private static void whenUsable(DeskModel desk, Runnable then) {
         new AnimationTimer() {
             private int pictures;
 
             @Override
             public void handle(long now) {
-                pictures = desk.busyProperty().get() ? 0 : pictures + 1;
+                boolean waiting = desk.figuresProperty().get() == null
+                        && desk.busyProperty().get();
+                pictures = waiting ? 0 : pictures + 1;
                 if (pictures == 2) {
+                    FirstPicture.seen();
+                } else if (pictures == 4) {
                     stop();
                     then.run();
                 }

@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.SplittableRandom;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
-import promedio.core.assignment.History;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
@@ -26,16 +25,16 @@ public final class Demo {
 
     /** The assignment with its samples and the student's answers. */
     public static Assignment assignment() {
-        History history = new History(Assignment.EMPTY);
-        history.make(new Edit.Retitle("Repair café, sheet 3"));
-        history.make(new Edit.ChangeCard(CourseCard.STANDARD.with(CardKey.OPEN_ENDS, OpenEnds.SAME_WIDTH)));
+        List<Edit> edits = new ArrayList<>();
+        edits.add(new Edit.Retitle("Repair café, sheet 3"));
+        edits.add(new Edit.ChangeCard(CourseCard.STANDARD.with(CardKey.OPEN_ENDS, OpenEnds.SAME_WIDTH)));
         List<SampleSheet> sheets = List.of(minutes(), visitors(), ages(), kilograms(), waiting());
-        for (SampleSheet sheet : sheets) {
-            history.make(new Edit.AddSheet(history.present().sheets().size(), sheet));
+        for (int i = 0; i < sheets.size(); i++) {
+            edits.add(new Edit.AddSheet(i, sheets.get(i)));
         }
-        DemoQuestions.pose(history);
-        answers(history);
-        return history.present();
+        edits.addAll(DemoQuestions.posed());
+        edits.addAll(DemoAnswers.written());
+        return new Edit.Together("", edits).apply(Assignment.EMPTY);
     }
 
     /** Minutes at the bench of twenty-four repairs; two were not written down. */
@@ -119,9 +118,5 @@ public final class Demo {
                         "30 to under 45",
                         "45 and over"),
                 Entries.of("18", "27", "26", "34", "31", "17", "7"));
-    }
-
-    private static void answers(History history) {
-        DemoAnswers.of(history.present()).forEach(history::make);
     }
 }

@@ -12,6 +12,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import promedio.core.marking.Mark;
+import promedio.desktop.control.FirstPicture;
 import promedio.desktop.control.Tip;
 import promedio.desktop.formula.FormulaView;
 import promedio.desktop.margin.AnswerBox;
@@ -36,7 +37,7 @@ final class MeasureRow extends HBox {
     private final Label note = new Label();
     private final HBox line = new HBox();
     private final VBox paper = new VBox();
-    private final AnswerBox answer;
+    private AnswerBox answer;
     private WorkingPane working;
     private Written written;
 
@@ -77,8 +78,13 @@ final class MeasureRow extends HBox {
         paper.getStyleClass().add("measure-paper");
         paper.getChildren().add(line);
         HBox.setHgrow(paper, Priority.ALWAYS);
-        answer = new AnswerBox(model, question, shown.label());
-        getChildren().addAll(paper, answer);
+        Region room = new Region();
+        room.getStyleClass().add("answer-box");
+        getChildren().addAll(paper, room);
+        FirstPicture.then(() -> {
+            answer = new AnswerBox(model, question, shown.label());
+            getChildren().set(1, answer);
+        });
     }
 
     /** What a row without its working shows; while that is the same, nothing is built anew. */
@@ -114,7 +120,9 @@ final class MeasureRow extends HBox {
         line.setAccessibleText(
                 shown.label() + " " + (covered ? "" : shown.figure()) + " " + shown.unit() + ", " + note.getText());
         pseudoClassStateChanged(UNDEFINED, !shown.defined());
-        answer.show();
+        if (answer != null) {
+            answer.show();
+        }
         showWorking(open, shown, figures);
         light();
     }

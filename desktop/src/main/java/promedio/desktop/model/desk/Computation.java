@@ -121,13 +121,21 @@ final class Computation {
         }
         long mine = asked.incrementAndGet();
         computing.set(true);
+        // The first figures of all are shown at once, and marks come after them.
+        boolean first = computed.isEmpty() && figures.get() == null;
         background.run(
-                () -> marked(SheetFigures.of(sheet, card, questions), answered),
+                () -> {
+                    SheetFigures made = SheetFigures.of(sheet, card, questions);
+                    return first ? made : marked(made, answered);
+                },
                 result -> {
                     if (mine == asked.get()) {
                         shown = mine;
                         computed.put(sheet.id(), result);
                         computing.set(false);
+                        if (first) {
+                            markAll(result, answered);
+                        }
                         settled.set(result);
                         figures.set(result);
                     }
@@ -141,6 +149,26 @@ final class Computation {
             clear();
         }
         failed.accept(failure);
+    }
+
+    /** Marks all answers at once, behind figures that are shown without. */
+    private void markAll(SheetFigures held, Answered answered) {
+        Set<String> questions = answered.answers().keySet();
+        if (questions.isEmpty()) {
+            return;
+        }
+        marking.addAll(questions);
+        markingNow.set(true);
+        background.run(
+                () -> marked(held, answered),
+                result -> {
+                    questions.forEach(this::endMarking);
+                    marked.set(marked.get() + 1);
+                },
+                failure -> {
+                    questions.forEach(this::endMarking);
+                    failed.accept(failure);
+                });
     }
 
     private static SheetFigures marked(SheetFigures figures, Answered answered) {

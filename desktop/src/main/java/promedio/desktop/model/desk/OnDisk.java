@@ -43,7 +43,8 @@ final class OnDisk {
 
     /** Whether the present differs from what is saved. */
     void compare(Assignment present) {
-        unsaved.set(!present.equals(saved));
+        // As a rule it is the very same, or another one: to compare all that it holds is left for the rest.
+        unsaved.set(present != saved && !present.equals(saved));
     }
 
     /** Whether somebody else has changed the file since it was read or written here. */
