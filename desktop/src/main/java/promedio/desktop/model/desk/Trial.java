@@ -101,6 +101,10 @@ public final class Trial {
 
     /** Goes on with the sheet as it is now, whose rows may stand elsewhere by now. */
     void carry(Function<SampleSheet, Optional<RowMap>> rowsSince) {
+        if (!whatIf.isEmpty() && desk.sheet().filter(this::isTried).isEmpty()) {
+            // The sample is gone, or was read as something else.
+            whatIf.clear();
+        }
         if (!whatIf.isEmpty()) {
             desk.sheet()
                     .filter(sheet -> sheet != whatIf.basis())
@@ -109,6 +113,11 @@ public final class Trial {
         if (!whatIf.isEmpty()) {
             show();
         }
+    }
+
+    private boolean isTried(SampleSheet sheet) {
+        return sheet.id().equals(whatIf.basis().id())
+                && sheet.kind() == whatIf.basis().kind();
     }
 
     private void show() {
