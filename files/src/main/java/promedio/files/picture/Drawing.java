@@ -37,6 +37,9 @@ import promedio.core.working.FigureText;
 
 /** A picture on a surface: the charting library lays out titles, axes and legend, and the marks are drawn between the axes. */
 public final class Drawing {
+    /** So much of its height a picture gives to its title, and as much to its caption. */
+    private static final double WORDS_SHARE = 0.2;
+
     private static final int LONGEST_TITLE = 60;
 
     private final Picture picture;
@@ -70,7 +73,7 @@ public final class Drawing {
         if (picture.content() instanceof Content.Stems stems) {
             return new StemsDrawing(picture, stems, look).draw(g, width, height);
         }
-        JFreeChart chart = chart(g, width);
+        JFreeChart chart = chart(g, width, height);
         ChartRenderingInfo info = new ChartRenderingInfo();
         chart.draw(g, new Rectangle2D.Double(0, 0, width, height), info);
         Rectangle2D data = info.getPlotInfo().getDataArea();
@@ -115,7 +118,7 @@ public final class Drawing {
         return new Rectangle2D.Double(0, words.getY(), width, words.getHeight());
     }
 
-    private JFreeChart chart(Graphics2D g, double width) {
+    private JFreeChart chart(Graphics2D g, double width, double height) {
         Axis across = picture.across().orElseThrow();
         Axis up = picture.up().orElseThrow();
         GivenAxis acrossAxis = new GivenAxis(across, titled(across));
@@ -144,7 +147,7 @@ public final class Drawing {
         JFreeChart chart = new JFreeChart(null, look.heavy(1.2), plot, false);
         chart.setBackgroundPaint(null);
         chart.setAntiAlias(true);
-        chart.setTitle(title(picture.title(), look.heavy(1.2), look.ink(), RectangleEdge.TOP));
+        chart.setTitle(title(picture.title(), look.heavy(1.2), look.ink(), RectangleEdge.TOP, height));
         if (picture.hasLegend()) {
             plot.setFixedLegendItems(legend());
             LegendTitle legend = new LegendTitle(plot);
@@ -156,13 +159,15 @@ public final class Drawing {
             chart.addSubtitle(legend);
         }
         if (!picture.caption().isEmpty()) {
-            chart.addSubtitle(title(picture.caption(), look.text(0.96), look.soft(), RectangleEdge.BOTTOM));
+            chart.addSubtitle(title(picture.caption(), look.text(0.96), look.soft(), RectangleEdge.BOTTOM, height));
         }
         return chart;
     }
 
-    private static TextTitle title(String words, Font font, Color colour, RectangleEdge edge) {
+    private static TextTitle title(String words, Font font, Color colour, RectangleEdge edge, double height) {
         TextTitle title = new TextTitle(words, font);
+        // Words must leave room for what they are of.
+        title.setMaximumLinesToDisplay(Math.max(1, (int) (WORDS_SHARE * height / (1.3 * font.getSize2D()))));
         title.setPaint(colour);
         title.setPosition(edge);
         title.setTextAlignment(HorizontalAlignment.LEFT);
