@@ -73,8 +73,7 @@ public final class HowReadLine extends VBox {
     }
 
     private HBox offer(HowRead note, int which) {
-        String words = Words.of(note.readings().get(which).what());
-        return offer(words, "read-as-" + which, () -> model.intake().readAs(note, which));
+        return offer(note.words(which), "read-as-" + which, () -> model.intake().readAs(note, which));
     }
 
     private static HBox offer(String words, String id, Runnable choose) {

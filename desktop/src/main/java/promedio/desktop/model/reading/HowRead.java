@@ -2,8 +2,10 @@ package promedio.desktop.model.reading;
 
 import java.util.List;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.pasted.Reading;
+import promedio.desktop.text.Words;
 
 /**
  * How a paste or a file was read, and how else it could be.
@@ -15,6 +17,8 @@ import promedio.core.pasted.Reading;
  * @param text what was pasted; empty where it came from a file
  */
 public record HowRead(List<Reading> readings, int chosen, List<SampleSheet> made, String name, String text) {
+    private static final int FIRST_NUMBERS = 3;
+
     private static final int FEWEST_ROWS = 3;
     private static final List<String> DELIMITERS = List.of("\t", ";", "|", ",");
 
@@ -47,5 +51,23 @@ public record HowRead(List<Reading> readings, int chosen, List<SampleSheet> made
                 .anyMatch(one -> one.id().equals(sheet.id())
                         && one.kind() == sheet.kind()
                         && one.columns().equals(sheet.columns()));
+    }
+
+    /** What a reading is; where there are several that are called so, with the numbers it begins with, which tell them apart. */
+    public String words(int which) {
+        String words = Words.of(readings.get(which).what());
+        boolean alone = readings.stream()
+                        .filter(one -> Words.of(one.what()).equals(words))
+                        .count()
+                == 1;
+        return alone ? words : Words.of("entries.read-as.begins", words, begins(readings.get(which)));
+    }
+
+    private static String begins(Reading reading) {
+        return reading.samples().stream()
+                .limit(1)
+                .flatMap(found -> found.columns().get(0).texts().stream())
+                .limit(FIRST_NUMBERS)
+                .collect(Collectors.joining("; "));
     }
 }
