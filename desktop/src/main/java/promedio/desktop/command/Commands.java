@@ -64,7 +64,7 @@ public final class Commands implements Callable<Integer> {
                 .addSubcommand(new SolveCommand(in))
                 .addSubcommand(new MarkCommand(in))
                 .addSubcommand(new ReadCommand(in))
-                .addSubcommand(new PictureCommand(in))
+                .addSubcommand(SettingOptions.onto(new CommandLine(new PictureCommand(in))))
                 .addSubcommand(new RunCommand(in))
                 .addSubcommand(new CommandLine(new JotCommand()).setUnmatchedOptionsArePositionalParams(true))
                 .setOut(out)

@@ -5,7 +5,6 @@ import java.io.InputStream;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -25,7 +24,6 @@ import promedio.core.picture.Picture;
 import promedio.core.picture.PictureKind;
 import promedio.core.picture.Pictured;
 import promedio.core.picture.Pictures;
-import promedio.core.picture.Setting;
 import promedio.core.picture.Subjects;
 import promedio.core.picture.Telling;
 import promedio.core.picture.ToPlot;
@@ -83,66 +81,6 @@ public final class PictureCommand implements Callable<Integer> {
     @Option(names = "--edges", paramLabel = "A,B,…", description = "The boundaries of the classes of a list.")
     private String edges;
 
-    @Option(
-            names = "--height",
-            paramLabel = "WORD",
-            description = "frequency, relative or density; for bars frequency or percent.")
-    private String height;
-
-    @Option(names = "--direction", paramLabel = "WORD", description = "Of an ogive: less-than, more-than or both.")
-    private String direction;
-
-    @Option(names = "--whiskers", paramLabel = "WORD", description = "Of box plots: to the fences or the extremes.")
-    private String whiskers;
-
-    @Option(names = "--split", paramLabel = "N", description = "Lines to a stem: 1, 2 or 5.")
-    private String split;
-
-    @Option(
-            names = "--stacked",
-            paramLabel = "yes|no",
-            description = "Whether bars of groups stand on one another, or histograms in strips.")
-    private String stacked;
-
-    @Option(names = "--order", paramLabel = "WORD", description = "Of bars and boxes: given, size or name.")
-    private String order;
-
-    @Option(names = "--line", paramLabel = "yes|no", description = "The least-squares line in a scatter.")
-    private String line;
-
-    @Option(names = "--smooth", paramLabel = "yes|no", description = "A smooth line in a scatter.")
-    private String smooth;
-
-    @Option(
-            names = "--bands",
-            paramLabel = "TEXT",
-            description = "Named stretches of the scale: \"good to 10; moderate to 20; poor\".")
-    private String bands;
-
-    @Option(
-            names = "--names",
-            paramLabel = "TEXT",
-            description = "What groups are called instead: \"1 = Oak; 2 = Elm\".")
-    private String names;
-
-    @Option(names = "--title", paramLabel = "T", description = "The title.")
-    private String title;
-
-    @Option(names = "--x-title", paramLabel = "T", description = "The title of the axis across.")
-    private String acrossTitle;
-
-    @Option(names = "--y-title", paramLabel = "T", description = "The title of the upright axis.")
-    private String upTitle;
-
-    @Option(names = "--caption", paramLabel = "T", description = "What stands below.")
-    private String caption;
-
-    @Option(names = "--from", paramLabel = "A", description = "Where the axis of the values begins.")
-    private String from;
-
-    @Option(names = "--to-value", paramLabel = "B", description = "Where it ends.")
-    private String to;
-
     @Option(names = "--to", paramLabel = "FILE", description = "A .svg, .png or .pdf to write.")
     private String file;
 
@@ -189,7 +127,7 @@ public final class PictureCommand implements Callable<Integer> {
                                         .map(PictureKind::id)
                                         .toList())
                         + "."));
-        Wish wish = wish(asked);
+        Wish wish = SettingOptions.wish(asked, spec.commandLine());
         Optional<Tabulation> tabulation = tabulation(card);
         int[] pixels = pixels();
         Optional<PictureFiles.Format> format = format();
@@ -275,37 +213,6 @@ public final class PictureCommand implements Callable<Integer> {
         err.println(words);
         err.flush();
         return INPUT_NOT_READ;
-    }
-
-    private Wish wish(PictureKind asked) {
-        Map<Setting, String> said = new EnumMap<>(Setting.class);
-        put(said, Setting.HEIGHT, height);
-        put(said, Setting.DIRECTION, direction);
-        put(said, Setting.WHISKERS, whiskers);
-        put(said, Setting.SPLIT, split);
-        put(said, Setting.STACKED, stacked);
-        put(said, Setting.ORDER, order);
-        put(said, Setting.LINE, line);
-        put(said, Setting.SMOOTH, smooth);
-        put(said, Setting.BANDS, bands);
-        put(said, Setting.NAMES, names);
-        put(said, Setting.TITLE, title);
-        put(said, Setting.X_TITLE, acrossTitle);
-        put(said, Setting.Y_TITLE, upTitle);
-        put(said, Setting.CAPTION, caption);
-        put(said, Setting.FROM, from);
-        put(said, Setting.TO, to);
-        return new Wish(asked, said);
-    }
-
-    private void put(Map<Setting, String> said, Setting setting, String value) {
-        if (value != null) {
-            if (!setting.choices().isEmpty() && !setting.choices().contains(value)) {
-                throw usage("--" + setting.id() + " takes " + String.join(", ", setting.choices()) + ", not '" + value
-                        + "'.");
-            }
-            said.put(setting, value);
-        }
     }
 
     private Optional<Tabulation> tabulation(CourseCard card) {
