@@ -325,6 +325,21 @@ class DeskModelTest {
     }
 
     @Test
+    void readings_of_one_kind_are_told_apart_by_their_numbers() {
+        desk.intake().type("x\ty\n1,5\t2,5\n2,5\t3,5\n4,5\t6,5\n");
+        HowRead note = desk.intake().howRead(desk.sheet().orElseThrow()).orElseThrow();
+        assertThat(note.words(0)).isEqualTo("3 pairs");
+        List<String> words = java.util.stream.IntStream.range(0, note.readings().size())
+                .mapToObj(note::words)
+                .toList();
+        assertThat(words)
+                .doesNotHaveDuplicates()
+                .contains(
+                        "2 samples, one for each column (1.5; 2.5; 4.5)",
+                        "2 samples, one for each column (x; 1,5; 2,5 …)");
+    }
+
+    @Test
     void what_was_added_for_a_moment_goes_with_its_sample() {
         desk.intake().type("1 2 3");
         String id = desk.selectedProperty().get();

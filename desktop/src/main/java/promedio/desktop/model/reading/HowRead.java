@@ -64,10 +64,12 @@ public record HowRead(List<Reading> readings, int chosen, List<SampleSheet> made
     }
 
     private static String begins(Reading reading) {
-        return reading.samples().stream()
+        List<String> first = reading.samples().stream()
                 .limit(1)
                 .flatMap(found -> found.columns().get(0).texts().stream())
-                .limit(FIRST_NUMBERS)
-                .collect(Collectors.joining("; "));
+                .limit(FIRST_NUMBERS + 1L)
+                .toList();
+        String shown = first.stream().limit(FIRST_NUMBERS).collect(Collectors.joining("; "));
+        return first.size() > FIRST_NUMBERS ? shown + " …" : shown;
     }
 }
