@@ -265,7 +265,7 @@ class PairLawsTest {
                     BigDecimal left = syy.subtract(sxy.multiply(sxy).divide(sxx, MC));
                     found.put(
                             "residual-sd",
-                            left.setScale(42, HALF_EVEN)
+                            left.setScale(36, HALF_EVEN)
                                     .max(BigDecimal.ZERO)
                                     .divide(freedom, MC)
                                     .sqrt(MC));
