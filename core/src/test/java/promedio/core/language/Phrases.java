@@ -93,7 +93,7 @@ final class Phrases {
 
     private Phrase literal() {
         String written = one(List.of("0", "1", "2", "7", "0.5", ".25", "3.", "1e2", "12.50"));
-        return constant(written, Fraction.of(new BigDecimal(written.endsWith(".") ? written + "0" : written)));
+        return constant(written, decimal(written));
     }
 
     /** What is missing where its operand is, and else a function of it. */
@@ -176,6 +176,11 @@ final class Phrases {
                                 : one.minus(two.times(one.over(two).down()))));
     }
 
+    /** A number as it is typed: a point may stand at either end. */
+    private static Fraction decimal(String typed) {
+        return Fraction.of(new BigDecimal("0" + (typed.endsWith(".") ? typed + "0" : typed)));
+    }
+
     /** A number made of a text or a date. */
     private Phrase ofOther(int depth) {
         Phrase text = text(depth - 1);
@@ -192,8 +197,8 @@ final class Phrases {
                         Phrase.PRIMARY,
                         Phrases.<String>known(
                                 text,
-                                words -> words.strip().matches("[0-9]+([.][0-9]+)?")
-                                        ? Fraction.of(new BigDecimal(words.strip()))
+                                words -> words.strip().matches("[0-9]+[.]?[0-9]*|[.][0-9]+")
+                                        ? decimal(words.strip())
                                         : null));
             case 2 -> {
                 Phrase other = date(depth - 1);
