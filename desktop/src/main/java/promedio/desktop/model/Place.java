@@ -30,6 +30,11 @@ public enum Place {
     /** Its measures by groups. */
     GROUPS;
 
+    /** Whether it lies over the pages of what is chosen, which come back when it is left. */
+    public boolean liesOver() {
+        return this == READING || this == TUTOR || this == COMPARE;
+    }
+
     static Place of(Page page) {
         return switch (page) {
             case ENTRIES -> ENTRIES;

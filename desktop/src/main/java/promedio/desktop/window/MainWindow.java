@@ -2,7 +2,7 @@ package promedio.desktop.window;
 
 import java.util.List;
 import javafx.animation.PauseTransition;
-import javafx.beans.property.BooleanProperty;
+import javafx.beans.value.ObservableValue;
 import javafx.collections.ObservableList;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -98,9 +98,11 @@ public final class MainWindow {
         scene.setRoot(root);
         model.shownProperty().addListener((property, before, now) -> showLine());
         model.selectedProperty().addListener((property, before, now) -> showEdges());
-        for (BooleanProperty open :
-                List.of(model.classwork().openProperty(), model.comparing().openProperty())) {
-            open.addListener((property, before, now) -> {
+        for (ObservableValue<?> over : List.of(
+                model.classwork().openProperty(),
+                model.comparing().openProperty(),
+                model.intake().page().stateProperty())) {
+            over.addListener((property, before, now) -> {
                 showLine();
                 showEdges();
             });
@@ -130,19 +132,14 @@ public final class MainWindow {
         });
     }
 
-    /** Whether something else than the pages of a sample or table is looked at. */
-    private boolean isElsewhere() {
-        return model.classwork().openProperty().get()
-                || model.comparing().openProperty().get();
-    }
-
     private void showEdges() {
-        edges.show(!model.selectedProperty().get().isEmpty() && !isElsewhere());
+        edges.show(!model.selectedProperty().get().isEmpty() && !model.place().liesOver());
     }
 
     private void showLine() {
         SheetFigures figures = model.figuresProperty().get();
-        boolean some = figures != null && !figures.sample().isEmpty() && !isElsewhere();
+        boolean some =
+                figures != null && !figures.sample().isEmpty() && !model.place().liesOver();
         boolean pairs = some && figures.sample().paired().isPresent();
         line.show(some && !pairs);
         line.ifMade(view -> view.show(pairs ? null : figures));

@@ -111,6 +111,23 @@ class FilesWindowTest extends OpenWindow {
     }
 
     @Test
+    void a_paste_shown_as_a_table_lies_over_its_samples_until_it_is_left() {
+        onWindow(() -> {
+            desk.intake().type("lamps\tclocks\n12\t7\n15\t9\n18\t10\n");
+            return null;
+        });
+        settle();
+        assertThat(words()).contains("Measures", "3 values count");
+        click("#read-as-table");
+        // Nothing of the sample can be pressed behind the page that lies over it.
+        eventually(() -> !isShown(window.scene().lookup("#line")));
+        assertThat(words()).contains("3 rows × 2 columns").doesNotContain("Measures", "3 values count");
+        press(KeyCode.ESCAPE);
+        eventually(() -> isShown(window.scene().lookup("#line")));
+        assertThat(words()).contains("Measures", "3 values count");
+    }
+
+    @Test
     void a_file_of_several_columns_shows_how_it_is_read_and_enter_takes_them(@TempDir Path folder) throws Exception {
         Path file = Files.writeString(folder.resolve("log.csv"), "lamps,clocks\n12,7\n15,n/a\n");
         when(picker.toOpen()).thenReturn(Optional.of(file));

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyLongWrapper;
@@ -87,17 +88,7 @@ final class Computation {
         }
         Optional<Mark> known = held.known(question, answer, answered);
         if (known.isEmpty() && held.line(question).isPresent() && marking.add(question)) {
-            markingNow.set(true);
-            background.run(
-                    () -> held.mark(question, answer, answered),
-                    mark -> {
-                        endMarking(question);
-                        marked.set(marked.get() + 1);
-                    },
-                    failure -> {
-                        endMarking(question);
-                        failed.accept(failure);
-                    });
+            behind(Set.of(question), () -> held.mark(question, answer, answered));
             return held.known(question, answer, answered);
         }
         return known;
@@ -134,7 +125,7 @@ final class Computation {
                         computed.put(sheet.id(), result);
                         computing.set(false);
                         if (first) {
-                            markAll(result, answered);
+                            behind(answered.answers().keySet(), () -> marked(result, answered));
                         }
                         settled.set(result);
                         figures.set(result);
@@ -151,17 +142,16 @@ final class Computation {
         failed.accept(failure);
     }
 
-    /** Marks all answers at once, behind figures that are shown without. */
-    private void markAll(SheetFigures held, Answered answered) {
-        Set<String> questions = answered.answers().keySet();
+    /** Marks answers behind figures that are shown without; that there are marks is told once for all of them. */
+    private void behind(Set<String> questions, Supplier<?> marks) {
         if (questions.isEmpty()) {
             return;
         }
         marking.addAll(questions);
         markingNow.set(true);
         background.run(
-                () -> marked(held, answered),
-                result -> {
+                marks,
+                made -> {
                     questions.forEach(this::endMarking);
                     marked.set(marked.get() + 1);
                 },

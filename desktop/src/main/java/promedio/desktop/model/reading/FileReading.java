@@ -20,7 +20,6 @@ import promedio.core.data.PointedOut;
 import promedio.core.data.Summary;
 import promedio.core.data.Table;
 import promedio.desktop.model.desk.Desk;
-import promedio.desktop.model.desk.Part;
 import promedio.desktop.model.desk.Progress;
 import promedio.desktop.text.Words;
 import promedio.files.InputProblem;
@@ -32,7 +31,7 @@ import promedio.files.table.TableFiles;
  * A file on the page on which it is shown how it was read, until its columns are taken. What is said about it is changed there,
  * and it is read again, off the thread of the window: the first rows at once, then all of it.
  */
-public final class FileReading implements Part {
+public final class FileReading {
     private static final int FIRST_ROWS = 2_000;
     /** More columns than these are not wanted unless somebody says so. */
     private static final int MOST_WANTED = 12;
@@ -339,7 +338,6 @@ public final class FileReading implements Part {
     }
 
     /** Puts the file away; reading stops. */
-    @Override
     public void close() {
         taking = null;
         run.stop();
