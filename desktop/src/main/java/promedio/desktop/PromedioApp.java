@@ -77,6 +77,12 @@ public final class PromedioApp extends Application {
             remember(stage);
             window.setRecents(recents.join());
         }
+        // Who comes back from another program may have changed there what a step joins.
+        stage.focusedProperty().addListener((property, before, focused) -> {
+            if (focused) {
+                desk.trail().joins().lookAgain();
+            }
+        });
         stage.setOnCloseRequest(close -> {
             close.consume();
             window.leave(stage::hide);

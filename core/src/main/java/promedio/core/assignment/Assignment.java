@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import promedio.core.course.CourseCard;
 import promedio.core.jotter.Jotting;
 import promedio.core.picture.Wishes;
@@ -24,6 +25,7 @@ import promedio.core.sentence.Visible;
  * @param tasks what a tutor has set
  * @param pictures what is said of pictures, by sample or table
  * @param jotter what was asked in the jotter, the last at the end
+ * @param used the ids that were given to samples and tables, those of such as are gone, too
  */
 public record Assignment(
         String title,
@@ -35,7 +37,8 @@ public record Assignment(
         List<DataTable> tables,
         Tasks tasks,
         Map<String, Wishes> pictures,
-        List<Jotting> jotter) {
+        List<Jotting> jotter,
+        UsedIds used) {
     /** An empty assignment under the standard card. */
     public static final Assignment EMPTY = new Assignment("", List.of(), CourseCard.STANDARD, Map.of(), Attempts.OPEN);
 
@@ -47,7 +50,18 @@ public record Assignment(
     /** An assignment of which everything is known. */
     public Assignment(
             String title, List<SampleSheet> sheets, CourseCard card, Map<Question, String> answers, Attempts attempts) {
-        this(title, sheets, card, answers, attempts, Foreign.NOTHING, List.of(), Tasks.NONE, Map.of(), List.of());
+        this(
+                title,
+                sheets,
+                card,
+                answers,
+                attempts,
+                Foreign.NOTHING,
+                List.of(),
+                Tasks.NONE,
+                Map.of(),
+                List.of(),
+                UsedIds.NONE);
     }
 
     /** A question: a measure of a sample, without convention. */
@@ -61,6 +75,42 @@ public record Assignment(
         pictures = Map.copyOf(pictures);
         jotter = List.copyOf(jotter);
         answers = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(answers));
+        used = used.with(sheets, tables);
+    }
+
+    /** The same assignment, some of what makes it to be changed. */
+    private final class Other {
+        private String newTitle = title;
+        private List<SampleSheet> newSheets = sheets;
+        private CourseCard newCard = card;
+        private Map<Question, String> newAnswers = answers;
+        private Attempts newAttempts = attempts;
+        private Foreign newForeign = foreign;
+        private List<DataTable> newTables = tables;
+        private Tasks newTasks = tasks;
+        private Map<String, Wishes> newPictures = pictures;
+        private List<Jotting> newJotter = jotter;
+
+        Assignment made() {
+            return new Assignment(
+                    newTitle,
+                    newSheets,
+                    newCard,
+                    newAnswers,
+                    newAttempts,
+                    newForeign,
+                    newTables,
+                    newTasks,
+                    newPictures,
+                    newJotter,
+                    used);
+        }
+    }
+
+    private Assignment other(Consumer<Other> change) {
+        Other other = new Other();
+        change.accept(other);
+        return other.made();
     }
 
     /** The sheet with an id. */
@@ -90,25 +140,25 @@ public record Assignment(
     }
 
     Assignment withAttempts(Attempts other) {
-        return new Assignment(title, sheets, card, answers, other, foreign, tables, tasks, pictures, jotter);
+        return other(one -> one.newAttempts = other);
     }
 
-    /** An id that no sheet has yet. */
+    /** An id that no sheet has or had. */
     public String freshId() {
-        int next = sheets.size() + 1;
-        while (isTaken("s" + next)) {
-            next++;
-        }
-        return "s" + next;
+        return fresh(UsedIds.SAMPLES, used.samples());
     }
 
-    /** An id that no table has yet. */
+    /** An id that no table has or had. */
     public String freshTableId() {
-        int next = tables.size() + 1;
-        while (isTaken("t" + next)) {
+        return fresh(UsedIds.TABLES, used.tables());
+    }
+
+    private String fresh(String letter, int last) {
+        int next = last + 1;
+        while (isTaken(letter + next)) {
             next++;
         }
-        return "t" + next;
+        return letter + next;
     }
 
     private boolean isTaken(String id) {
@@ -118,12 +168,12 @@ public record Assignment(
 
     /** The same with what its file holds that this version does not know. */
     public Assignment withForeign(Foreign parts) {
-        return new Assignment(title, sheets, card, answers, attempts, parts, tables, tasks, pictures, jotter);
+        return other(one -> one.newForeign = parts);
     }
 
     /** With what a tutor has set. */
     public Assignment withTasks(Tasks other) {
-        return new Assignment(title, sheets, card, answers, attempts, foreign, tables, other, pictures, jotter);
+        return other(one -> one.newTasks = other);
     }
 
     /** The card under which the answers to a question are marked. */
@@ -132,33 +182,26 @@ public record Assignment(
     }
 
     Assignment withTitle(String newTitle) {
-        return new Assignment(newTitle, sheets, card, answers, attempts, foreign, tables, tasks, pictures, jotter);
+        return other(one -> one.newTitle = newTitle);
     }
 
     Assignment withCard(CourseCard newCard) {
-        return new Assignment(
-                title,
-                sheets,
-                newCard,
-                answers,
-                attempts,
-                foreign.after(card, newCard),
-                tables,
-                tasks,
-                pictures,
-                jotter);
+        return other(one -> {
+            one.newCard = newCard;
+            one.newForeign = foreign.after(card, newCard);
+        });
     }
 
     Assignment withSheet(SampleSheet changed) {
         List<SampleSheet> all = new ArrayList<>(sheets);
         all.replaceAll(sheet -> sheet.id().equals(changed.id()) ? changed : sheet);
-        return new Assignment(title, all, card, answers, attempts, foreign, tables, tasks, pictures, jotter);
+        return other(one -> one.newSheets = all);
     }
 
     Assignment withNewSheet(int at, SampleSheet sheet) {
         List<SampleSheet> all = new ArrayList<>(sheets);
         all.add(Math.min(at, all.size()), sheet);
-        return new Assignment(title, all, card, answers, attempts, foreign, tables, tasks, pictures, jotter);
+        return other(one -> one.newSheets = all);
     }
 
     /** With other data tables. */
@@ -168,7 +211,10 @@ public record Assignment(
                 .map(DataTable::id)
                 .filter(id -> other.stream().noneMatch(table -> table.id().equals(id)))
                 .forEach(left::remove);
-        return new Assignment(title, sheets, card, answers, attempts, foreign, other, tasks, left, jotter);
+        return other(one -> {
+            one.newTables = other;
+            one.newPictures = left;
+        });
     }
 
     Assignment withTable(DataTable changed) {
@@ -178,23 +224,19 @@ public record Assignment(
     }
 
     Assignment withSheets(List<SampleSheet> other) {
-        return new Assignment(title, other, card, answers, attempts, foreign, tables, tasks, pictures, jotter);
+        return other(one -> one.newSheets = other);
     }
 
     Assignment withoutSheet(String id) {
         Map<Question, String> left = new LinkedHashMap<>(answers);
         left.keySet().removeIf(question -> question.sheetId().equals(id));
-        return new Assignment(
-                title,
-                sheets.stream().filter(sheet -> !sheet.id().equals(id)).toList(),
-                card,
-                left,
-                attempts,
-                foreign,
-                tables,
-                tasks.withoutSheet(id),
-                left(id),
-                jotter);
+        return other(one -> {
+            one.newSheets =
+                    sheets.stream().filter(sheet -> !sheet.id().equals(id)).toList();
+            one.newAnswers = left;
+            one.newTasks = tasks.withoutSheet(id);
+            one.newPictures = left(id);
+        });
     }
 
     /** What is said of the pictures of a sample or table. */
@@ -208,12 +250,12 @@ public record Assignment(
         if (!wishes.said().isEmpty()) {
             changed.put(id, wishes);
         }
-        return new Assignment(title, sheets, card, answers, attempts, foreign, tables, tasks, changed, jotter);
+        return other(one -> one.newPictures = changed);
     }
 
     /** With other lines in the jotter. */
     public Assignment withJotter(List<Jotting> other) {
-        return new Assignment(title, sheets, card, answers, attempts, foreign, tables, tasks, pictures, other);
+        return other(one -> one.newJotter = other);
     }
 
     private Map<String, Wishes> left(String gone) {
@@ -229,16 +271,9 @@ public record Assignment(
         } else {
             changed.put(question, Visible.encodable(text.strip()));
         }
-        return new Assignment(
-                title,
-                sheets,
-                card,
-                changed,
-                attempts.answered(question, text.strip()),
-                foreign,
-                tables,
-                tasks,
-                pictures,
-                jotter);
+        return other(one -> {
+            one.newAnswers = changed;
+            one.newAttempts = attempts.answered(question, text.strip());
+        });
     }
 }

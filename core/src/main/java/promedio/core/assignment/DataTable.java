@@ -14,7 +14,9 @@ import promedio.core.data.Column;
 import promedio.core.data.Entries;
 import promedio.core.data.Table;
 import promedio.core.data.TableReading;
+import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
+import promedio.core.trail.Sources;
 import promedio.core.trail.Trail;
 
 /**
@@ -29,6 +31,7 @@ public final class DataTable {
     private final SortedMap<Integer, Head> heads;
     private final SortedSet<Integer> off;
     private final Trail trail;
+    private final SortedMap<String, Original> joined;
     private volatile Table all;
     private volatile Table table;
 
@@ -74,6 +77,7 @@ public final class DataTable {
      * @param heads columns that were given another name, unit or label, by their place
      * @param off rows that are left out, from 0
      * @param trail the steps of its preparation
+     * @param joined the tables that its steps join, by the names of their files in the steps; those that no step names are not kept
      * @throws IllegalArgumentException for a place outside the original
      */
     public DataTable(
@@ -83,9 +87,13 @@ public final class DataTable {
             Map<Place, String> byHand,
             Map<Integer, Head> heads,
             SortedSet<Integer> off,
-            Trail trail) {
+            Trail trail,
+            Map<String, Original> joined) {
         this.id = id;
         this.trail = trail;
+        TreeMap<String, Original> named = new TreeMap<>(joined);
+        named.keySet().removeIf(file -> !trail.names(file));
+        this.joined = Collections.unmodifiableSortedMap(named);
         this.name = Visible.encodable(name);
         this.original = original;
         TreeMap<Place, String> cells = new TreeMap<>();
@@ -103,7 +111,8 @@ public final class DataTable {
 
     /** A table as it was read. */
     public static DataTable of(String id, String name, Original original) {
-        return new DataTable(id, name, original, Map.of(), Map.of(), Collections.emptySortedSet(), Trail.NONE);
+        return new DataTable(
+                id, name, original, Map.of(), Map.of(), Collections.emptySortedSet(), Trail.NONE, Map.of());
     }
 
     private Table source() {
@@ -159,9 +168,42 @@ public final class DataTable {
         return trail;
     }
 
+    /** The tables that its steps join, by the names of their files in the steps. */
+    public SortedMap<String, Original> joined() {
+        return joined;
+    }
+
+    /** All originals that it needs: what it was read from, and what its steps join. */
+    public List<Original> originals() {
+        List<Original> all = new ArrayList<>(List.of(original));
+        all.addAll(joined.values());
+        return all;
+    }
+
+    /** The tables that its steps name, as far as they are kept with it; no file is looked for. */
+    public Sources sources() {
+        return (file, key) -> {
+            Original kept = joined.get(file);
+            if (kept == null) {
+                throw new Sources.NotRead(Sentence.of("step.not-handed", file));
+            }
+            return kept.read().table();
+        };
+    }
+
+    /** With a table that its steps name. */
+    DataTable joining(String file, Original table) {
+        TreeMap<String, Original> more = new TreeMap<>(joined);
+        more.put(file, table);
+        DataTable made = new DataTable(id, name, original, byHand, heads, off, trail, more);
+        made.all = all;
+        made.table = this.table;
+        return made;
+    }
+
     /** With other steps of preparation. */
     public DataTable prepared(Trail other) {
-        DataTable made = new DataTable(id, name, original, byHand, heads, off, other);
+        DataTable made = new DataTable(id, name, original, byHand, heads, off, other, joined);
         // The rows before any step are the same, and what was worked out of them stays known.
         made.all = all;
         made.table = table;
@@ -227,7 +269,7 @@ public final class DataTable {
 
     /** Under another name. */
     DataTable renamed(String other) {
-        return new DataTable(id, other, original, byHand, heads, off, trail);
+        return new DataTable(id, other, original, byHand, heads, off, trail, joined);
     }
 
     /** With something else over a column; nothing where it is what stands over the original. */
@@ -239,7 +281,7 @@ public final class DataTable {
         } else {
             changed.put(column, head);
         }
-        return new DataTable(id, name, original, byHand, changed, off, trail);
+        return new DataTable(id, name, original, byHand, changed, off, trail, joined);
     }
 
     /** With something else in cells of a column; with what stood in the original they count as not changed. */
@@ -253,7 +295,7 @@ public final class DataTable {
                 changed.put(place, typed);
             }
         }
-        return new DataTable(id, name, original, changed, heads, off, trail);
+        return new DataTable(id, name, original, changed, heads, off, trail, joined);
     }
 
     /** With some rows left out, or not any more. */
@@ -264,7 +306,7 @@ public final class DataTable {
         } else {
             rows.forEach(changed::remove);
         }
-        return new DataTable(id, name, original, byHand, heads, changed, trail);
+        return new DataTable(id, name, original, byHand, heads, changed, trail, joined);
     }
 
     @Override
@@ -277,12 +319,13 @@ public final class DataTable {
                         && byHand.equals(table.byHand)
                         && heads.equals(table.heads)
                         && off.equals(table.off)
-                        && trail.equals(table.trail);
+                        && trail.equals(table.trail)
+                        && joined.equals(table.joined);
     }
 
     @Override
     public int hashCode() {
-        return Objects.hash(id, name, original, byHand, heads, off, trail);
+        return Objects.hash(id, name, original, byHand, heads, off, trail, joined);
     }
 
     @Override

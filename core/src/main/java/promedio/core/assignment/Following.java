@@ -68,6 +68,13 @@ public final class Following {
         return new Settled(sheets.equals(before.sheets()) ? before : before.withSheets(sheets), told, once);
     }
 
+    /** Samples that follow steps with entries that were given to them before; others stay as they are. */
+    public static Assignment given(Assignment before, Map<String, SampleSheet> given) {
+        return before.withSheets(before.sheets().stream()
+                .map(sheet -> given.getOrDefault(sheet.id(), sheet))
+                .toList());
+    }
+
     /** The entries of one sample, as {@link #settled(Assignment, DataTable, Walk)} does it. */
     public static SampleSheet settled(SampleSheet sheet, DataTable table, Walk walk, Numerals card) {
         return made(sheet, table)

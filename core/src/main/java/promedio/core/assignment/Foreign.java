@@ -8,16 +8,29 @@ import java.util.Map;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.sentence.Sentence;
+import promedio.core.sentence.Visible;
 
 /**
  * What a file holds that this version does not know: it is told, never read as something else, and written back as it stood.
  *
  * @param rules rules of the course card, or known ones with unknown choices, by key, each as its file has it
  * @param samples samples of kinds that are not known
+ * @param pieces what stands elsewhere in the file and is not what the format says
  */
-public record Foreign(Map<String, String> rules, List<Unread> samples) {
+public record Foreign(Map<String, String> rules, List<Unread> samples, List<Piece> pieces) {
     /** Nothing. */
-    public static final Foreign NOTHING = new Foreign(Map.of(), List.of());
+    public static final Foreign NOTHING = new Foreign(Map.of(), List.of(), List.of());
+
+    private static final int MOST_TOLD = 3;
+    private static final int LONGEST = 60;
+
+    /**
+     * What cannot be read as the format says.
+     *
+     * @param at where it stood in the document, as a JSON pointer
+     * @param value it itself, as JSON
+     */
+    public record Piece(String at, String value) {}
 
     /**
      * A sample of a kind that is not known.
@@ -35,6 +48,12 @@ public record Foreign(Map<String, String> rules, List<Unread> samples) {
     public Foreign {
         rules = Collections.unmodifiableMap(new LinkedHashMap<>(rules));
         samples = List.copyOf(samples);
+        pieces = List.copyOf(pieces);
+    }
+
+    /** The same as it may be handed to somebody else: without what nobody could read. */
+    public Foreign withoutPieces() {
+        return new Foreign(rules, samples, List.of());
     }
 
     /** What is left of the rules once other choices were made on the card. */
@@ -43,7 +62,7 @@ public record Foreign(Map<String, String> rules, List<Unread> samples) {
         left.keySet().removeIf(rule -> CardKey.find(rule)
                 .filter(key -> !before.get(key).equals(now.get(key)))
                 .isPresent());
-        return new Foreign(left, samples);
+        return new Foreign(left, samples, pieces);
     }
 
     /** A sentence on each. */
@@ -51,6 +70,13 @@ public record Foreign(Map<String, String> rules, List<Unread> samples) {
         List<Sentence> told = new ArrayList<>();
         rules.forEach((key, choice) -> told.add(Sentence.of("foreign.rule", key, choice)));
         samples.forEach(sample -> told.add(Sentence.of("foreign.sample", sample.name(), sample.kind())));
+        pieces.stream()
+                .limit(MOST_TOLD)
+                .forEach(piece -> told.add(Sentence.of(
+                        "foreign.piece", Visible.line(piece.at(), LONGEST), Visible.line(piece.value(), LONGEST))));
+        if (pieces.size() > MOST_TOLD) {
+            told.add(Sentence.of("foreign.pieces", pieces.size() - MOST_TOLD));
+        }
         return told;
     }
 }

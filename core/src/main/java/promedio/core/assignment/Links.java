@@ -191,6 +191,16 @@ public final class Links {
         }));
     }
 
+    /** A sample with the entries that it has, as they came from a table. */
+    public static SampleSheet linked(SampleSheet sheet, Link link) {
+        return sheet.linked(Optional.of(link), sheet.columns(), sheet.off());
+    }
+
+    /** A sample with the entries that it has, which come from nowhere else. */
+    public static SampleSheet unlinked(SampleSheet sheet) {
+        return sheet.linked(Optional.empty(), sheet.columns(), sheet.off());
+    }
+
     /** The assignment without a table: samples of its columns keep their entries. */
     static Assignment without(Assignment before, String tableId) {
         return before.withTables(before.tables().stream()
@@ -200,7 +210,7 @@ public final class Links {
                         .map(sheet -> sheet.link()
                                         .filter(link -> link.tableId().equals(tableId))
                                         .isPresent()
-                                ? sheet.linked(Optional.empty(), sheet.columns(), sheet.off())
+                                ? unlinked(sheet)
                                 : sheet)
                         .toList());
     }

@@ -163,6 +163,27 @@ public sealed interface TableEdit extends Edit {
         }
     }
 
+    /**
+     * A table handed over that the steps of another join; samples of what they make follow when the steps have been walked.
+     *
+     * @param file the name of its file in the steps
+     * @param original what was read of it
+     */
+    @Written("joined")
+    record HandOver(String tableId, String file, Original original) implements TableEdit {
+        @Override
+        public Assignment apply(Assignment before) {
+            return before.table(tableId)
+                    .map(table -> before.withTable(table.joining(file, original)))
+                    .orElse(before);
+        }
+
+        @Override
+        public String undoKey() {
+            return "joined";
+        }
+    }
+
     /** A new sample of a column at a place of the shelf. */
     @Written("take")
     record TakeColumn(int at, String sheetId, String name, String unit, Link link) implements TableEdit {

@@ -148,5 +148,14 @@ public sealed interface Step {
     record Draw(Place at, Exact count, Exact seed) implements Step {}
 
     /** Columns of another file are added where a key agrees. */
-    record Join(Place at, String file, Expression.Column key) implements Step {}
+    record Join(Place at, String file, Expression.Column key) implements Step {
+        /** The step that a sentence is, where it is one that joins. */
+        public static Optional<Join> read(String text) {
+            try {
+                return StepReader.read(text) instanceof Join join ? Optional.of(join) : Optional.empty();
+            } catch (Fault | StackOverflowError none) {
+                return Optional.empty();
+            }
+        }
+    }
 }

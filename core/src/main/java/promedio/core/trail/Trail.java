@@ -79,6 +79,12 @@ public record Trail(Optional<String> reading, List<Line> steps, String closing) 
         return new Trail(reading, others, closing);
     }
 
+    /** Whether a step names a file, be it switched off. */
+    public boolean names(String file) {
+        String quoted = "'" + file.replace("'", "''") + "'";
+        return steps.stream().anyMatch(step -> step.text().contains(quoted));
+    }
+
     /** Reads a trail as it stands in a file. @throws NoTrail when it is none, or a newer one */
     public static Trail read(String text) throws NoTrail {
         List<String> lines = text.replace("\ufeff", "").lines().toList();
@@ -91,11 +97,14 @@ public record Trail(Optional<String> reading, List<Line> steps, String closing) 
         List<String> note = new ArrayList<>();
         for (int i = 1; i < lines.size(); i++) {
             String line = lines.get(i);
-            boolean goesOn =
-                    !line.isBlank() && Character.isWhitespace(line.charAt(0)) && !steps.isEmpty() && note.isEmpty();
-            if (goesOn) {
+            if (goesOn(line) && !steps.isEmpty() && note.isEmpty()) {
                 Line last = steps.remove(steps.size() - 1);
-                steps.add(new Line(last.text() + "\n" + line, last.off(), last.note()));
+                List<String> more = new ArrayList<>(List.of(last.text(), line));
+                while (i + 1 < lines.size() && goesOn(lines.get(i + 1))) {
+                    i++;
+                    more.add(lines.get(i));
+                }
+                steps.add(new Line(String.join("\n", more), last.off(), last.note()));
             } else if (line.startsWith("#")) {
                 note.add(line.substring(1).strip());
             } else if (line.startsWith(READING)) {
@@ -107,6 +116,10 @@ public record Trail(Optional<String> reading, List<Line> steps, String closing) 
             }
         }
         return new Trail(reading, steps, String.join("\n", note));
+    }
+
+    private static boolean goesOn(String line) {
+        return !line.isBlank() && Character.isWhitespace(line.charAt(0));
     }
 
     /** The trail as it stands in a file. */

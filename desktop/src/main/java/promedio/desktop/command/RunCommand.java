@@ -8,6 +8,8 @@ import java.io.InputStream;
 import java.io.PrintWriter;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine;
@@ -62,6 +64,13 @@ public final class RunCommand implements Callable<Integer> {
     private String to;
 
     @Option(
+            names = "--with",
+            paramLabel = "FILE",
+            description =
+                    "A file that a step joins by its name, where it does not lie beside the trail or FILE, or below.")
+    private List<Path> with = List.of();
+
+    @Option(
             names = "--digits",
             paramLabel = "S",
             description = "Digits of numbers that do not end (default: ${DEFAULT-VALUE}).")
@@ -98,8 +107,7 @@ public final class RunCommand implements Callable<Integer> {
                     : said;
             Prepared table = Prepared.of(
                     TableFiles.read(input, standardInput, options, Watch.NOBODY).table());
-            Path folder = Path.of(trailName).toAbsolutePath().getParent();
-            Walk walk = Walk.of(table, card).along(trail, card, TrailFiles.beside(folder), () -> {});
+            Walk walk = Walk.of(table, card).along(trail, card, TrailFiles.in(folders(), with), () -> {});
             if (walk.fault().isPresent()) {
                 return failed(walk);
             }
@@ -115,6 +123,16 @@ public final class RunCommand implements Callable<Integer> {
             spec.commandLine().getOut().flush();
             spec.commandLine().getErr().flush();
         }
+    }
+
+    /** Where files lie that steps name: beside the trail, and beside the file that is prepared. */
+    private List<Path> folders() {
+        List<Path> folders =
+                new ArrayList<>(List.of(Path.of(trailName).toAbsolutePath().getParent()));
+        if (!input.equals("-")) {
+            folders.add(Path.of(input).toAbsolutePath().getParent());
+        }
+        return folders;
     }
 
     private void write(Walk walk, int shown) throws InputProblem, IOException {

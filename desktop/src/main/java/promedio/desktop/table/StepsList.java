@@ -13,6 +13,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import promedio.core.sentence.Sentence;
 import promedio.core.trail.Prepared;
+import promedio.core.trail.Step;
 import promedio.core.trail.Trail;
 import promedio.core.trail.Walk;
 import promedio.desktop.control.Choice;
@@ -182,6 +183,8 @@ final class StepsList extends VBox {
                             Clipboard.getSystemClipboard().setContent(content);
                             model.say(Words.of("step.copied"));
                         }));
+        Step.Join.read(line.text()).ifPresent(join -> actions.getChildren()
+                .add(Press.link("step.hand-over", "step-hand-over", () -> ways.handOver(join))));
         if (step > 0) {
             actions.getChildren()
                     .add(Press.link("step.up", "step-up", () -> model.trail().move(step, -1)));

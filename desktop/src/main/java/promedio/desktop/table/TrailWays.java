@@ -1,5 +1,7 @@
 package promedio.desktop.table;
 
+import promedio.core.trail.Step;
+
 /** Ways of a trail and its table out to files and in from them; the window asks which. */
 public interface TrailWays {
     /** Asks where the steps are to be written as a trail of their own, and writes them there. */
@@ -10,6 +12,9 @@ public interface TrailWays {
 
     /** Asks for a trail to hold the steps of the table against. */
     void compareTrail();
+
+    /** Asks for the file that a step joins. */
+    void handOver(Step.Join step);
 
     /** Asks for another file, which is prepared by the same steps. */
     void runTrail();

@@ -9,6 +9,7 @@ import java.util.Optional;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.DataTable;
 import promedio.core.sentence.Visible;
+import promedio.core.trail.Step;
 import promedio.desktop.demo.Demo;
 import promedio.desktop.demo.DemoClass;
 import promedio.desktop.demo.DemoLog;
@@ -223,6 +224,11 @@ public final class FileActions implements FileWays, TutorWays, PictureWays, Trai
     @Override
     public void compareTrail() {
         picker.trail().ifPresent(model.contrast()::with);
+    }
+
+    @Override
+    public void handOver(Step.Join step) {
+        picker.joined(step.file()).ifPresent(file -> model.trail().joins().handOver(step, file));
     }
 
     @Override

@@ -66,6 +66,14 @@ final class FileDialogs implements FilePicker {
     }
 
     @Override
+    public Optional<Path> joined(String name) {
+        FileChooser chooser = chooser("picker.data", filter("picker.text", DATA), any());
+        chooser.setTitle(Words.of("picker.joined", name));
+        chooser.setInitialFileName(name);
+        return chosen(chooser.showOpenDialog(window));
+    }
+
+    @Override
     public Optional<Path> trail() {
         return open("picker.trail", filter("picker.table.trail", List.of(TrailFiles.ENDING)));
     }

@@ -42,6 +42,9 @@ public interface FilePicker {
     /** A file of data for the steps of another; empty when none was chosen. */
     Optional<Path> data();
 
+    /** The file of a name that a step joins; empty when none was chosen. */
+    Optional<Path> joined(String name);
+
     /** A folder of assignments; empty when none was chosen. */
     Optional<Path> folder();
 

@@ -94,6 +94,33 @@ class RunCommandTest {
     }
 
     @Test
+    void a_step_joins_ordinary_files_beside_or_below_and_others_that_are_handed_over() throws Exception {
+        Path elsewhere = Files.createDirectory(folder.resolve("elsewhere"));
+        Path outside = Files.move(folder.resolve("items.csv"), elsewhere.resolve("items.csv"));
+        folder = Files.createDirectory(folder.resolve("here"));
+        log = Files.writeString(folder.resolve("log.csv"), LOG);
+        Files.createSymbolicLink(folder.resolve("link.csv"), outside);
+        for (String named : new String[] {
+            "items.csv", outside.toString(), "../elsewhere/items.csv", "link.csv", "/dev/zero", "http://x/y.csv"
+        }) {
+            Run run = run("join with '" + named + "' by Item\n");
+            assertThat(run.status()).as(named).isEqualTo(3);
+            assertThat(run.err()).contains("Step 1: " + named + " is not here");
+        }
+        String joined = run("join with 'items.csv' by Item\n", "--with", outside.toString())
+                .out();
+        assertThat(joined).startsWith("Day,Item,Minutes,Paid,Kind");
+        Path inner = Files.createDirectory(folder.resolve("data"));
+        Files.copy(outside, inner.resolve("items.csv"));
+        assertThat(run("join with 'data/items.csv' by Item\n").out()).isEqualTo(joined);
+        Path beside = Files.copy(log, inner.resolve("log.csv"));
+        log = beside;
+        assertThat(run("join with 'items.csv' by Item\n").out())
+                .as("beside the file that is prepared")
+                .isEqualTo(joined);
+    }
+
+    @Test
     void what_each_step_did_is_json() throws Exception {
         JsonNode json = new ObjectMapper()
                 .readTree(run("keep rows where Minutes > 20\noff: draw 1 rows, seed 1\n", "--missing", "n/a", "--json")

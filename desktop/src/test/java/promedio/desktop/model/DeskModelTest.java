@@ -20,6 +20,7 @@ import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import promedio.core.assignment.AnswerEdit;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Edit;
@@ -348,10 +349,31 @@ class DeskModelTest {
         desk.make(new Edit.RemoveSheet(id));
         assertThat(desk.trial().addedProperty().get()).isEmpty();
         desk.startSample();
-        // Of another kind, and under the same id.
+        // Of another kind.
         desk.intake().type("class | frequency\n0–10 | 3\n10–20 | 5\n");
-        assertThat(desk.selectedProperty().get()).isEqualTo(id);
         assertThat(figure("mean")).isEqualTo("11.25");
+    }
+
+    @Test
+    void what_a_student_did_with_a_sample_never_comes_to_belong_to_another(@TempDir Path folder) {
+        desk.make(new AnswerEdit.CoverFigures(true));
+        desk.intake().type("1 2 3");
+        String id = desk.selectedProperty().get();
+        desk.make(new AnswerEdit.WriteAnswer(id, "mean", "2"));
+        desk.make(new Edit.RemoveSheet(id));
+        Path file = folder.resolve("sheet.promedio");
+        desk.saving().save(file, () -> {});
+        DeskModel again = new DeskModel(Background.DIRECT);
+        again.filing().open(file, Runnable::run, () -> {});
+        for (DeskModel one : List.of(desk, again)) {
+            one.startSample();
+            one.intake().type("4 5 9");
+            String other = one.selectedProperty().get();
+            assertThat(other).isNotEqualTo(id);
+            assertThat(one.assignment().covers(other, "mean")).isTrue();
+            assertThat(one.assignment().attempts().firstAnswer(new Assignment.Question(other, "mean")))
+                    .isEmpty();
+        }
     }
 
     @Test

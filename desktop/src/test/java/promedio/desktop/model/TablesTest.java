@@ -20,6 +20,7 @@ import promedio.core.assignment.SheetEdit;
 import promedio.core.course.CardKey;
 import promedio.core.course.DecimalMark;
 import promedio.core.course.Divisor;
+import promedio.core.trail.Step;
 import promedio.desktop.model.desk.Background;
 import promedio.desktop.model.desk.Page;
 import promedio.desktop.model.reading.HowRead;
@@ -165,10 +166,76 @@ class TablesTest {
                 .resolve(desk.assignment().tables().get(0).original().hash());
         Files.delete(original);
         desk.amending().set(0, MINUTES, "13");
+        Files.write(file, new byte[] {'n', 'o', ' ', 'z', 'i', 'p'});
         desk.saving().save(file, () -> {});
         assertThat(desk.messageProperty().get()).contains("log.csv", "is not there any more");
-        assertThat(Files.readAllBytes(file)).isEqualTo(saved);
+        assertThat(file).hasContent("no zip");
         assertThat(desk.saving().unsavedProperty().get()).isTrue();
+        Files.write(file, saved);
+        desk.saving().save(file, () -> {});
+        assertThat(original).as("mended out of what was saved before").exists();
+        assertThat(desk.saving().unsavedProperty().get()).isFalse();
+    }
+
+    @Test
+    void what_a_step_joins_is_kept_with_the_assignment_and_nothing_else_is_read() throws IOException {
+        Path file = folder.resolve("joined.promedio");
+        Path benches = Files.writeString(folder.resolve("benches.csv"), "Item,Floor\nlamp,1\nradio,2\n");
+        desk.saving().save(file, () -> {});
+        desk.select(desk.assignment().tables().get(0).id());
+        desk.trail().add("join with '../benches.csv' by Item");
+        assertThat(fault()).contains("is not at hand");
+        desk.undo();
+        desk.trail().add("join with 'benches.csv' by Item");
+        assertThat(desk.trail().troddenProperty().get().state().names()).contains("Floor");
+        desk.saving().save(file, () -> {});
+        Files.delete(benches);
+        DeskModel other = new DeskModel(Background.DIRECT, Background.DIRECT, Journal.in(folder.resolve("other")));
+        other.filing().open(file, Runnable::run, () -> {});
+        other.select(other.assignment().tables().get(0).id());
+        assertThat(other.trail().troddenProperty().get().state().names()).contains("Floor");
+        Files.writeString(benches, "Item,Storey\nlamp,7\nradio,8\n");
+        desk.trail().joins().lookAgain();
+        assertThat(desk.trail().troddenProperty().get().state().names())
+                .contains("Storey")
+                .doesNotContain("Floor");
+        other.trail().joins().lookAgain();
+        assertThat(other.trail().troddenProperty().get().state().names()).contains("Floor");
+        other.trail()
+                .joins()
+                .handOver(Step.Join.read("join with 'benches.csv' by Item").orElseThrow(), benches);
+        assertThat(other.trail().troddenProperty().get().state().names()).contains("Storey");
+        other.undo();
+        assertThat(other.trail().troddenProperty().get().state().names()).contains("Floor");
+    }
+
+    @Test
+    void steps_from_elsewhere_read_no_file_until_somebody_hands_it_over() throws IOException {
+        Path outside = Files.writeString(folder.resolve("secret.csv"), "Item,Secret\nlamp,1\n");
+        Path inside = Files.createDirectory(folder.resolve("inside"));
+        Files.createSymbolicLink(inside.resolve("link.csv"), outside);
+        Files.writeString(inside.resolve("near.csv"), "Item,Near\nlamp,1\n");
+        desk.select(desk.assignment().tables().get(0).id());
+        for (String named : List.of(outside.toString(), "../secret.csv", "link.csv", "/dev/zero", "nowhere.csv")) {
+            Path trail = Files.writeString(
+                    inside.resolve("their.trail"), "promedio trail 1\njoin with '" + named + "' by Item\n");
+            desk.trailFiling().open(trail);
+            assertThat(fault()).as(named).contains("is not at hand");
+        }
+        Files.writeString(inside.resolve("their.trail"), "promedio trail 1\njoin with 'near.csv' by Item\n");
+        desk.trailFiling().open(inside.resolve("their.trail"));
+        assertThat(desk.trail().troddenProperty().get().state().names()).contains("Near");
+    }
+
+    private String fault() {
+        return desk.trail()
+                .troddenProperty()
+                .get()
+                .walk()
+                .fault()
+                .orElseThrow()
+                .sentence()
+                .toString();
     }
 
     private static void copy(Path from, Path to) throws IOException {

@@ -60,7 +60,7 @@ final class AnswersJson {
         node.path("lifted").forEach(question -> lifted.add(readQuestion(question)));
         Map<Hints.Given, Integer> taken = new LinkedHashMap<>();
         node.path("hintsTaken")
-                .forEach(one -> taken.put(
+                .forEach(one -> taken.putIfAbsent(
                         new Hints.Given(
                                 readQuestion(one),
                                 Visible.encodable(one.path("answer").asText())),
@@ -74,7 +74,7 @@ final class AnswersJson {
 
     private static Map<Assignment.Question, String> readAll(JsonNode array) {
         Map<Assignment.Question, String> answers = new LinkedHashMap<>();
-        array.forEach(answer -> answers.put(
+        array.forEach(answer -> answers.putIfAbsent(
                 readQuestion(answer), Visible.encodable(answer.path("answer").asText())));
         return answers;
     }
@@ -95,15 +95,18 @@ final class AnswersJson {
 
     /** The classes that a list is put into; empty where there are none, or no good ones. */
     static Optional<Tabulation> readTabulation(JsonNode node) {
-        List<Exact> edges = new ArrayList<>();
-        node.path("edges").forEach(edge -> Numerals.POINT
-                .read(edge.asText())
-                .map(Numerals.Numeral::exact)
-                .ifPresent(edges::add));
+        if (node.path("edges").isEmpty()) {
+            return Optional.empty();
+        }
         try {
-            return edges.isEmpty()
-                    ? Optional.empty()
-                    : Optional.of(new Tabulation(edges, node.path("inclusive").asBoolean()));
+            List<Exact> edges = new ArrayList<>();
+            for (JsonNode edge : node.path("edges")) {
+                edges.add(Numerals.POINT
+                        .read(edge.asText())
+                        .orElseThrow(IllegalArgumentException::new)
+                        .exact());
+            }
+            return Optional.of(new Tabulation(edges, node.path("inclusive").asBoolean()));
         } catch (IllegalArgumentException unordered) {
             return Optional.empty();
         }

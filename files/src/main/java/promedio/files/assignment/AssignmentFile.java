@@ -26,14 +26,12 @@ import java.util.zip.ZipException;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import promedio.core.assignment.Assignment;
-import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Foreign;
+import promedio.core.assignment.Original;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.sentence.Sentence;
-import promedio.core.trail.Sources;
 import promedio.files.AtomicFile;
 import promedio.files.InputProblem;
-import promedio.files.trail.TrailFiles;
 
 /** Reads and writes assignments as docs/assignment-format.md describes them. */
 public final class AssignmentFile {
@@ -56,17 +54,47 @@ public final class AssignmentFile {
      * @throws InputProblem when it cannot be written; what was there before is still there
      */
     public static void write(Assignment assignment, Path file) throws InputProblem {
-        for (DataTable table : assignment.tables()) {
-            if (!Originals.isThere(table.original())) {
-                throw new InputProblem(
-                        Sentence.of("table.gone", "“" + table.original().source() + "”"));
-            }
-        }
         try {
-            AtomicFile.write(file, out -> write(assignment, out));
+            try {
+                AtomicFile.write(file, out -> write(assignment, out));
+            } catch (Originals.Damaged damaged) {
+                mend(assignment, file);
+                AtomicFile.write(file, out -> write(assignment, out));
+            }
         } catch (IOException problem) {
             throw AtomicFile.problem(file, problem);
         }
+    }
+
+    /** Takes originals that were damaged out of the file as it was saved before. @throws InputProblem where they are not in it */
+    private static void mend(Assignment assignment, Path saved) throws InputProblem, IOException {
+        for (Original original : originals(assignment)) {
+            if (!Originals.isThere(original) && !mended(original, saved)) {
+                throw new InputProblem(Sentence.of("table.gone", "“" + original.source() + "”"));
+            }
+        }
+    }
+
+    private static boolean mended(Original original, Path saved) throws IOException {
+        if (!Files.isRegularFile(saved)) {
+            return false;
+        }
+        Budget budget = new Budget(Files.size(saved));
+        try (ZipInputStream zip = new ZipInputStream(Files.newInputStream(saved), StandardCharsets.UTF_8)) {
+            for (ZipEntry entry = next(zip); entry != null; entry = next(zip)) {
+                budget.part();
+                if (entry.getName().equals(AssignmentJson.partOf(original.hash()))) {
+                    return Originals.mend(original, zip, budget);
+                }
+            }
+        }
+        return false;
+    }
+
+    private static List<Original> originals(Assignment assignment) {
+        return assignment.tables().stream()
+                .flatMap(table -> table.originals().stream())
+                .toList();
     }
 
     /** Writes an assignment to a stream, which stays open. */
@@ -77,7 +105,7 @@ public final class AssignmentFile {
         zip.closeEntry();
         for (int i = 0; i < assignment.sheets().size(); i++) {
             SampleSheet sheet = assignment.sheets().get(i);
-            if (sheet.link().isEmpty()) {
+            if (AssignmentJson.hasEntries(sheet)) {
                 begin(zip, AssignmentJson.partName(i));
                 SheetCsv.write(sheet, zip);
                 zip.closeEntry();
@@ -86,10 +114,10 @@ public final class AssignmentFile {
         // What is large is to be written soon rather than small.
         zip.setLevel(Deflater.BEST_SPEED);
         Set<String> written = new HashSet<>();
-        for (DataTable table : assignment.tables()) {
-            if (written.add(table.original().hash())) {
-                begin(zip, AssignmentJson.partOf(table.original().hash()));
-                Originals.copy(table.original(), zip);
+        for (Original original : originals(assignment)) {
+            if (written.add(original.hash())) {
+                begin(zip, AssignmentJson.partOf(original.hash()));
+                Originals.copy(original, zip);
                 zip.closeEntry();
             }
         }
@@ -123,7 +151,7 @@ public final class AssignmentFile {
     public static Assignment read(Path file, Originals originals) throws InputProblem {
         String name = "“" + file.getFileName() + "”";
         try (InputStream in = Files.newInputStream(file)) {
-            return read(in, new Budget(Files.size(file)), name, originals, beside(file));
+            return read(in, new Budget(Files.size(file)), name, originals);
         } catch (NoSuchFileException missing) {
             throw new InputProblem(Sentence.of("file.gone", name), missing);
         } catch (AccessDeniedException denied) {
@@ -167,22 +195,17 @@ public final class AssignmentFile {
             long size = Files.size(file);
             return size > Budget.MOST_BYTES
                     ? Optional.empty()
-                    : Salvage.of(Files.readAllBytes(file), new Budget(size), originals, beside(file));
+                    : Salvage.of(Files.readAllBytes(file), new Budget(size), originals);
         } catch (IOException | OutOfMemoryError unreadable) {
             return Optional.empty();
         }
     }
 
     static Assignment read(InputStream in, Budget budget, String name) throws IOException, InputProblem {
-        return read(in, budget, name, Originals.passing(), Sources.NONE);
+        return read(in, budget, name, Originals.passing());
     }
 
-    /** The files that trails name lie beside the assignment. */
-    static Sources beside(Path file) {
-        return TrailFiles.beside(file.toAbsolutePath().getParent());
-    }
-
-    private static Assignment read(InputStream in, Budget budget, String name, Originals originals, Sources sources)
+    private static Assignment read(InputStream in, Budget budget, String name, Originals originals)
             throws IOException, InputProblem {
         Map<String, byte[]> parts = parts(in, budget, originals);
         byte[] document = parts.get(DOCUMENT);
@@ -197,10 +220,16 @@ public final class AssignmentFile {
             if (!AssignmentJson.isReadable(json)) {
                 throw new InputProblem(Sentence.of("file.other", name));
             }
-            AssignmentJson.Reader reader = new AssignmentJson.Reader(json, sources);
-            for (JsonNode table : json.path("tables")) {
-                if (!parts.containsKey(
-                        AssignmentJson.partOf(table.path("original").asText()))) {
+            AssignmentSchema.Checked checked = AssignmentSchema.check(json);
+            if (!checked.broken().isEmpty()) {
+                String place = checked.broken().iterator().next();
+                throw new InputProblem(Sentence.of("file.damaged.place", name, place));
+            }
+            AssignmentJson.Reader reader = new AssignmentJson.Reader(checked);
+            for (JsonNode table : checked.document().path("tables")) {
+                if (!TablesJson.originals(table).stream()
+                        .map(AssignmentJson::partOf)
+                        .allMatch(parts::containsKey)) {
                     throw new InputProblem(Sentence.of(
                             "file.damaged.missing-table",
                             name,
@@ -208,14 +237,14 @@ public final class AssignmentFile {
                 }
                 reader.table(table, originals);
             }
-            for (JsonNode sample : json.path("samples")) {
-                if (AssignmentJson.Reader.isLinked(sample)) {
-                    if (!reader.linked(sample)) {
-                        throw new InputProblem(Sentence.of(
-                                "file.damaged.missing",
-                                name,
-                                sample.path("name").asText()));
-                    }
+            for (JsonNode sample : checked.document().path("samples")) {
+                reader.next();
+                boolean linked = AssignmentJson.Reader.isLinkedOnly(sample);
+                if (linked ? !reader.linked(sample) : !reader.hasTable(sample)) {
+                    throw new InputProblem(Sentence.of(
+                            "file.damaged.missing", name, sample.path("name").asText()));
+                }
+                if (linked) {
                     continue;
                 }
                 // Taken away with it: what two samples are said to have in common is what neither of them has.

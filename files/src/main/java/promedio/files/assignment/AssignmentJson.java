@@ -1,9 +1,13 @@
 package promedio.files.assignment;
 
+import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.StreamReadFeature;
+import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
+import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
@@ -32,12 +36,12 @@ import promedio.core.assignment.Links;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.assignment.Task;
 import promedio.core.assignment.Tasks;
+import promedio.core.assignment.UsedIds;
 import promedio.core.course.CourseCard;
 import promedio.core.data.Entries;
 import promedio.core.number.Numerals;
 import promedio.core.picture.Wishes;
 import promedio.core.sentence.Visible;
-import promedio.core.trail.Sources;
 import promedio.files.InputProblem;
 import promedio.files.trail.Walks;
 
@@ -45,6 +49,12 @@ import promedio.files.trail.Walks;
 final class AssignmentJson {
     private static final String TABLES = "tables";
     private static final ObjectMapper JSON = new ObjectMapper().enable(SerializationFeature.INDENT_OUTPUT);
+    private static final ObjectMapper STRICT = JsonMapper.builder(JsonFactory.builder()
+                    .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+                    .build())
+            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+            .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
+            .build();
 
     /** What a document may need to be understood. */
     private static final String TRAILS = "trails";
@@ -75,12 +85,18 @@ final class AssignmentJson {
         return "samples/s" + (place + 1) + ".csv";
     }
 
+    /** Whether the entries of a sample are written: not where they are cells of a table that is written, too. */
+    static boolean hasEntries(SampleSheet sheet) {
+        return !(sheet.link().orElse(null) instanceof Link.Cells);
+    }
+
     static byte[] bytes(ObjectNode document) throws JsonProcessingException {
         return JSON.writeValueAsBytes(document);
     }
 
+    /** Reads a document, all of it; one in which something stands twice, or behind its end, is none. */
     static JsonNode parse(byte[] document) throws IOException {
-        return JSON.readTree(document);
+        return STRICT.readTree(document);
     }
 
     private static BigDecimal version(JsonNode document) {
@@ -101,7 +117,12 @@ final class AssignmentJson {
     static boolean isReadable(JsonNode document) {
         return document.path("format").asText().equals("promedio")
                 && version(document).compareTo(BigDecimal.ONE) >= 0
-                && !isNewer(document);
+                && !isNewer(document)
+                && isWhole(version(document));
+    }
+
+    private static boolean isWhole(BigDecimal number) {
+        return number.remainder(BigDecimal.ONE).signum() == 0;
     }
 
     static ObjectNode write(Assignment assignment) throws IOException {
@@ -135,9 +156,8 @@ final class AssignmentJson {
             sample.put("id", sheet.id()).put("name", sheet.name()).put("unit", sheet.unit());
             sample.put("kind", sheet.kind().id());
             sheet.variables().ifPresent(variables -> sample.set("variables", WholeJson.write(variables)));
-            if (sheet.link().isPresent()) {
-                sample.set("from", TablesJson.write(sheet.link().get()));
-            } else {
+            sheet.link().ifPresent(link -> sample.set("from", TablesJson.write(link)));
+            if (hasEntries(sheet)) {
                 sample.put("entries", partName(i)).put("check", SheetCsv.check(sheet));
             }
             ArrayNode codes = sample.putArray("missing");
@@ -160,6 +180,13 @@ final class AssignmentJson {
         TasksJson.write(assignment.tasks(), document);
         PicturesJson.write(assignment.pictures(), document);
         JotterJson.write(assignment.jotter(), document);
+        WholeJson.writeUsed(assignment, document);
+        if (!assignment.foreign().pieces().isEmpty()) {
+            ArrayNode pieces = document.putArray("unread");
+            for (Foreign.Piece piece : assignment.foreign().pieces()) {
+                pieces.addObject().put("at", piece.at()).set("value", JSON.readTree(piece.value()));
+            }
+        }
         return document;
     }
 
@@ -206,12 +233,19 @@ final class AssignmentJson {
         private final List<DataTable> tables = new ArrayList<>();
         private final Card card;
         private final Walks walks = new Walks();
-        private final Sources sources;
+        private final UsedIds used;
+        private final List<Foreign.Piece> pieces = new ArrayList<>();
+        private int sample = -1;
 
-        /** @param sources the files that trails of its tables name */
-        Reader(JsonNode document, Sources sources) {
-            this.document = document;
-            this.sources = sources;
+        /** Reads on from a document that is as the schema says, and what was taken out of it. */
+        Reader(AssignmentSchema.Checked checked) {
+            document = checked.document();
+            document.path("unread")
+                    .forEach(piece -> pieces.add(new Foreign.Piece(
+                            piece.path("at").asText(), piece.path("value").toString())));
+            pieces.addAll(checked.pieces());
+            // Nothing that was said of a sample that is not there may come to belong to another.
+            used = WholeJson.readUsed(document).with(document.findValuesAsText("sample").stream());
             card = Card.read(document.path("card"));
             document.path(TABLES).forEach(table -> taken.add(table.path("id").asText()));
             document.path("samples")
@@ -219,61 +253,116 @@ final class AssignmentJson {
         }
 
         /** An id that is one, and of this sample only: what answers of a sample with another id go by is kept. */
-        private String id(String asWritten, String letter) {
-            String id = ID.matcher(asWritten).matches() && !ids.containsKey(asWritten) ? asWritten : fresh(letter);
+        private String id(JsonNode item, String letter) {
+            String asWritten = item.path("id").asText();
+            boolean good = ID.matcher(asWritten).matches() && !ids.containsKey(asWritten);
+            String id = good ? asWritten : fresh(letter);
+            if (!good && item.has("id")) {
+                String items = letter.equals("t") ? TABLES : "samples";
+                piece("/" + items + "/" + (letter.equals("t") ? tables.size() : sample) + "/id", item.path("id"));
+            }
             taken.add(id);
             ids.putIfAbsent(asWritten, id);
             return id;
         }
 
         private String fresh(String letter) {
-            int next = sheets.size() + 1;
+            int next = (letter.equals("t") ? used.tables() : used.samples()) + 1;
             while (taken.contains(letter + next)) {
                 next++;
             }
             return letter + next;
         }
 
-        /** Takes a table whose original is among some. @throws InputProblem when it is not there or cannot be read */
-        void table(JsonNode table, Originals originals) throws InputProblem {
-            tables.add(TablesJson.read(table, id(table.path("id").asText(), "t"), originals));
+        /** What cannot be, though it is written as it should. */
+        private void piece(String at, JsonNode value) {
+            pieces.add(new Foreign.Piece(at, value.toString()));
         }
 
-        /** Whether the entries of a sample come from a table, and have no part of their own. */
-        static boolean isLinked(JsonNode sample) {
-            return sample.has("from");
+        /** Goes on to the next sample of the document. */
+        void next() {
+            sample++;
+        }
+
+        /** Takes a table whose original is among some. @throws InputProblem when it is not there or cannot be read */
+        void table(JsonNode table, Originals originals) throws InputProblem {
+            DataTable read = TablesJson.read(table, id(table, "t"), originals);
+            for (int i = 0; i < table.path("joined").size(); i++) {
+                String file = table.path("joined").get(i).path("file").asText();
+                if (!read.joined().containsKey(file)) {
+                    piece(
+                            "/tables/" + tables.size() + "/joined/" + i,
+                            table.path("joined").get(i));
+                }
+            }
+            tables.add(read);
+        }
+
+        /** Whether a sample comes from a table, and has no part of its own. */
+        static boolean isLinkedOnly(JsonNode sample) {
+            return sample.has("from") && !sample.has("entries");
+        }
+
+        /** Where a sample comes from. */
+        private Link link(JsonNode sample) {
+            String written = sample.path("from").path("table").asText();
+            return TablesJson.readLink(sample.path("from"), ids.getOrDefault(written, written));
+        }
+
+        /** @throws IllegalArgumentException for a kind that a sample of a table cannot be of */
+        private static void checkKind(JsonNode sample, Link link) {
+            String kind = link.isOfPairs() ? SampleSheet.Kind.PAIRS.id() : SampleSheet.Kind.VALUES.id();
+            if (!sample.path("kind").asText().equals(kind)) {
+                throw new IllegalArgumentException("A sample of " + link + " is no " + sample.path("kind") + ".");
+            }
+        }
+
+        private Optional<DataTable> table(Link link) {
+            return tables.stream()
+                    .filter(one -> one.id().equals(link.tableId()))
+                    .findFirst();
         }
 
         /** Takes a sample of a column of a table that was taken; false where there is none. */
         boolean linked(JsonNode sample) {
-            String written = sample.path("from").path("table").asText();
-            Link link = TablesJson.readLink(sample.path("from"), ids.getOrDefault(written, written));
-            Optional<DataTable> table = tables.stream()
-                    .filter(one -> one.id().equals(link.tableId()))
-                    .findFirst();
+            Link link = link(sample);
+            Optional<DataTable> table = table(link);
             if (table.isEmpty()) {
                 return false;
             }
+            checkKind(sample, link);
             ObjectNode own = sample.deepCopy();
-            own.put("id", id(sample.path("id").asText(), "s"));
+            own.put("id", id(sample, "s"));
             Numerals numerals = card.card().numerals();
             SampleSheet filled = Links.filled(WholeJson.withoutEntries(own), link, table.get(), numerals);
             if (link instanceof Link.Made) {
-                filled = Following.settled(
-                        filled, table.get(), walks.of(table.get(), card.card(), sources, () -> {}), numerals);
+                filled = Following.settled(filled, table.get(), walks.of(table.get(), card.card(), () -> {}), numerals);
             }
+            more(sample, filled);
             sheets.add(filled.switched(off(sample, filled.size()), false));
             return true;
         }
 
-        private static List<Integer> off(JsonNode sample, int size) {
+        private List<Integer> off(JsonNode described, int size) {
             List<Integer> off = new ArrayList<>();
-            sample.path("off").forEach(row -> {
-                if (row.asInt(-1) >= 0 && row.asInt() < size) {
+            for (int i = 0; i < described.path("off").size(); i++) {
+                JsonNode row = described.path("off").get(i);
+                if (row.asInt() < size) {
                     off.add(row.asInt());
+                } else {
+                    piece("/samples/" + sample + "/off/" + i, row);
                 }
-            });
+            }
             return off;
+        }
+
+        private void more(JsonNode described, SampleSheet read) {
+            if (described.has("variables") && !read.isOfPairs()) {
+                piece("/samples/" + sample + "/variables", described.path("variables"));
+            }
+            if (described.has("classes") && read.tabulation().isEmpty()) {
+                piece("/samples/" + sample + "/classes", described.path("classes"));
+            }
         }
 
         /** Whether the document says of a part that it is another: its check is that of other bytes, or its heading of another kind. */
@@ -295,7 +384,7 @@ final class AssignmentJson {
             Set<String> codes = new HashSet<>();
             sample.path("missing").forEach(code -> codes.add(code.asText()));
             SampleSheet sheet = new SampleSheet(
-                            id(sample.path("id").asText(), "s"),
+                            id(sample, "s"),
                             sample.path("name").asText(),
                             sample.path("unit").asText(),
                             kind,
@@ -304,7 +393,19 @@ final class AssignmentJson {
                             new TreeSet<>(off(sample, columns.get(0).size())),
                             AnswersJson.readTabulation(sample.path("classes")))
                     .readFrom(sample.path("pasted").asText(""));
-            sheets.add(WholeJson.withMore(sheet, sample));
+            more(sample, sheet);
+            SampleSheet whole = WholeJson.withMore(sheet, sample);
+            Optional<Link> from =
+                    Optional.of(sample).filter(one -> one.has("from")).map(this::link);
+            from.ifPresent(link -> checkKind(sample, link));
+            // What steps make keeps the entries that it had, until the steps are walked again.
+            sheets.add(from.flatMap(link -> table(link).map(table -> Links.linked(whole, link)))
+                    .orElse(whole));
+        }
+
+        /** Whether the table is there that a sample comes from, if it comes from any. */
+        boolean hasTable(JsonNode sample) {
+            return !sample.has("from") || table(link(sample)).isPresent();
         }
 
         /** Keeps a sample of a kind that is not known. */
@@ -327,6 +428,13 @@ final class AssignmentJson {
             UnaryOperator<Assignment.Question> known = asked ->
                     new Assignment.Question(ids.getOrDefault(asked.sheetId(), asked.sheetId()), asked.measure());
             Attempts attempts = AnswersJson.readAttempts(document);
+            Tasks tasks = tasks(known);
+            twice("/answers");
+            twice("/questions");
+            twice("/attempts/lifted");
+            twice("/attempts/firstAnswers");
+            twice("/attempts/hintsTaken");
+            Map<String, Wishes> pictures = pictures();
             Set<Assignment.Question> lifted = new LinkedHashSet<>();
             attempts.lifted().forEach(asked -> lifted.add(known.apply(asked)));
             return new Assignment(
@@ -339,11 +447,25 @@ final class AssignmentJson {
                             lifted,
                             known(attempts.firstAnswers(), known),
                             known(attempts.hints(), known)),
-                    new Foreign(card.unknown(), unread),
+                    new Foreign(card.unknown(), unread, pieces),
                     tables,
-                    tasks(known),
-                    pictures(),
-                    JotterJson.read(document));
+                    tasks,
+                    pictures,
+                    JotterJson.read(document),
+                    used);
+        }
+
+        /** Notes what is said once more of a question, where the first or the last holds. */
+        private void twice(String list) {
+            Set<String> seen = new HashSet<>();
+            for (int i = 0; i < document.at(list).size(); i++) {
+                JsonNode one = document.at(list).get(i);
+                boolean answered = list.endsWith("hintsTaken");
+                String key = one.path("sample") + " " + one.path("measure") + (answered ? one.path("answer") : "");
+                if (!seen.add(key)) {
+                    piece(list + "/" + i, one);
+                }
+            }
         }
 
         private Map<String, Wishes> pictures() {
@@ -354,6 +476,13 @@ final class AssignmentJson {
 
         private Tasks tasks(UnaryOperator<Assignment.Question> known) {
             Tasks read = TasksJson.read(document);
+            for (Map.Entry<String, JsonNode> rule : document.path("setCard").properties()) {
+                if (CourseCard.STANDARD
+                        .withRule(rule.getKey(), rule.getValue().asText())
+                        .isEmpty()) {
+                    piece("/setCard/" + rule.getKey(), rule.getValue());
+                }
+            }
             List<Task> tasks = read.all().stream()
                     .map(task -> new Task(
                             known.apply(task.question()), task.text(), task.places(), task.points(), task.tolerance()))

@@ -20,6 +20,7 @@ import java.util.stream.Stream;
 import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.Link;
+import promedio.core.assignment.Original;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.assignment.Task;
 import promedio.core.course.CourseCard;
@@ -86,6 +87,11 @@ final class EditJson {
         parts.put(
                 DataTable.class.getName(),
                 Part.of(TablesJson::write, (edit, name, originals) -> WholeJson.readTable(edit.path(name), originals)));
+        parts.put(
+                Original.class.getName(),
+                Part.<Original>of(
+                        TablesJson::write,
+                        (edit, name, originals) -> WholeJson.readOriginal(edit.path(name), originals)));
         parts.put(
                 SampleSheet.Variables.class.getName(),
                 Part.<SampleSheet.Variables>of(

@@ -115,9 +115,21 @@ final class Held implements AutoCloseable {
     /** Lets go of the file, which is no longer needed. */
     @Override
     public void close() throws IOException {
+        // First, so that nobody finds it without its holder; some systems let go of a file only when it is closed.
+        boolean gone = deleted();
         channel.close();
         OURS.remove(key(file));
-        Files.deleteIfExists(file);
+        if (!gone) {
+            Files.deleteIfExists(file);
+        }
+    }
+
+    private boolean deleted() {
+        try {
+            return Files.deleteIfExists(file);
+        } catch (IOException stillOpen) {
+            return false;
+        }
     }
 
     /**

@@ -1,5 +1,6 @@
 package promedio.files.assignment;
 
+import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.BufferedOutputStream;
 import java.io.IOException;
@@ -9,6 +10,7 @@ import java.nio.channels.FileChannel;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -16,6 +18,7 @@ import java.util.stream.Stream;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.History;
+import promedio.core.assignment.SampleSheet;
 
 /**
  * The journal of a desk: the assignment as it was last saved, then every edit, undo and redo, a line each, written before
@@ -28,7 +31,9 @@ public final class Journal implements AutoCloseable {
 
     static final String FORMAT = "promedio-journal";
     /** The newest version of journals that is known here, and the one that is written. */
-    static final int VERSION = 3;
+    static final int VERSION = 4;
+    /** Since this one a journal says what the steps of tables gave the samples that follow them. */
+    static final int SETTLED = 4;
 
     private final Path folder;
     private final OpenNote note;
@@ -67,11 +72,28 @@ public final class Journal implements AutoCloseable {
      * @param savedAs where it was last saved
      * @param edits how many edits came after that
      * @param readTo the line behind which it could not be read on; empty when it was read to its end
+     * @param lost the names of tables, and of samples of their columns, that cannot be had: their originals are gone or changed
      */
-    public record Kept(Path journal, History history, Optional<Path> savedAs, int edits, Optional<Integer> readTo) {
+    public record Kept(
+            Path journal,
+            History history,
+            Optional<Path> savedAs,
+            int edits,
+            Optional<Integer> readTo,
+            List<String> lost) {
+        /** Copies the names. */
+        public Kept {
+            lost = List.copyOf(lost);
+        }
+
         /** What is kept of a journal that was read to its end. */
         public Kept(Path journal, History history, Optional<Path> savedAs, int edits) {
-            this(journal, history, savedAs, edits, Optional.empty());
+            this(journal, history, savedAs, edits, Optional.empty(), List.of());
+        }
+
+        /** Whether all that the journal holds is in it. */
+        public boolean isWhole() {
+            return readTo.isEmpty() && lost.isEmpty();
         }
 
         /** Throws the journal away. */
@@ -81,7 +103,7 @@ public final class Journal implements AutoCloseable {
 
         /** Puts the journal away whose content is kept safe elsewhere by now; what could not be read of it stays on disk. */
         public void putAway() throws IOException {
-            if (readTo.isEmpty()) {
+            if (isWhole()) {
                 throwAway();
             } else {
                 Files.move(journal, journal.resolveSibling(journal.getFileName() + READ_IN_PART));
@@ -157,6 +179,14 @@ public final class Journal implements AutoCloseable {
         redoable--;
     }
 
+    /** Writes down the entries that the steps of their tables gave to samples, which is no edit. */
+    public synchronized void settled(List<SampleSheet> samples) throws IOException {
+        ObjectNode line = JournalLine.empty();
+        ArrayNode given = line.putArray("settled");
+        samples.forEach(sample -> given.add(WholeJson.write(sample)));
+        append(line);
+    }
+
     /** Writes down the whole assignment as it stands, whatever led to it. */
     public synchronized void standsAt(Assignment now) throws IOException {
         ObjectNode line = JournalLine.empty();
@@ -204,33 +234,29 @@ public final class Journal implements AutoCloseable {
     @Override
     public synchronized void close() throws IOException {
         drop();
-        note.put(Optional.empty());
+        note.end();
         tidy();
     }
 
-    /** Throws away originals that no journal names and nobody has used for days. */
+    /** Throws away originals that nobody has used for days: no journal names them, and no desk that may need them is alive. */
     private void tidy() throws IOException {
-        List<Path> unused = originals().unused();
+        List<Path> unused = new ArrayList<>(originals().unused());
         if (unused.isEmpty()) {
             return;
         }
-        List<Path> journals;
+        List<Path> left;
         try (Stream<Path> all = Files.list(folder)) {
-            journals = all.filter(Files::isRegularFile).toList();
+            left = all.filter(Files::isRegularFile).toList();
         }
-        // A journal that is held by this program must not be opened: closing it would let go of it.
-        if (journals.stream().noneMatch(Held::isOurs)) {
-            for (Path original : unused) {
-                String name = original.getFileName().toString();
-                boolean named = false;
-                for (Path journal : journals) {
-                    named |= Files.readString(journal, StandardCharsets.ISO_8859_1)
-                            .contains(name);
-                }
-                if (!named) {
-                    Files.deleteIfExists(original);
-                }
-            }
+        if (left.stream().anyMatch(Held::isAlive)) {
+            return;
+        }
+        for (Path journal : left) {
+            String text = Files.readString(journal, StandardCharsets.ISO_8859_1);
+            unused.removeIf(original -> text.contains(original.getFileName().toString()));
+        }
+        for (Path original : unused) {
+            originals().throwAway(original);
         }
     }
 

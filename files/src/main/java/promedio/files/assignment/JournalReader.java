@@ -10,18 +10,20 @@ import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.Optional;
-import promedio.core.assignment.History;
 
 /** Reads a journal line by line as far as it goes: what stands before a line that cannot be followed is never lost. */
 final class JournalReader {
     private final Originals originals;
+    private final LostTables lost = new LostTables();
     private long check;
     private boolean checked;
-    private History history;
+    private boolean settles;
+    private Replay replay;
     private Optional<Path> file = Optional.empty();
     private int edits;
     private int lines;
     private boolean stopped;
+    private boolean anything;
 
     private JournalReader(Originals originals) {
         this.originals = originals;
@@ -29,13 +31,13 @@ final class JournalReader {
 
     /** What a journal is. */
     enum State {
-        /** It could be read, at least in its beginning. */
+        /** It could be read, at least in its beginning, and something was done. */
         READ,
         /** Nothing was written behind its beginning, or not even that. */
         EMPTY,
         /** A newer version of this program wrote it. */
         NEWER,
-        /** Its beginning cannot be read. */
+        /** Its beginning cannot be read, or nothing behind it can. */
         ODD
     }
 
@@ -45,24 +47,33 @@ final class JournalReader {
     static Reading read(Path journal) throws IOException {
         JournalReader reader =
                 new JournalReader(Journal.originals(journal.toAbsolutePath().getParent()));
-        State state = State.EMPTY;
+        State state;
         try (InputStream in = new BufferedInputStream(Files.newInputStream(journal), 1 << 16)) {
-            Line head = line(in);
-            if (head != null && !isNothing(head.bytes)) {
-                state = reader.begin(head.bytes);
-                if (state == State.READ) {
-                    reader.follow(in);
-                }
-            }
+            state = reader.read(in);
         }
         if (state != State.READ) {
             return new Reading(state, Optional.empty());
         }
         Optional<Integer> readTo = reader.stopped ? Optional.of(reader.lines) : Optional.empty();
-        boolean empty = reader.edits == 0 && !reader.stopped;
         return new Reading(
-                empty ? State.EMPTY : State.READ,
-                Optional.of(new Journal.Kept(journal, reader.history, reader.file, reader.edits, readTo)));
+                reader.anything ? reader.edits > 0 ? State.READ : State.ODD : State.EMPTY,
+                Optional.of(new Journal.Kept(
+                        journal, reader.replay.history(), reader.file, reader.edits, readTo, reader.lost.names())));
+    }
+
+    private State read(InputStream in) throws IOException {
+        Line head = line(in);
+        while (head != null && isNothing(head.bytes)) {
+            head = line(in);
+        }
+        if (head == null) {
+            return State.EMPTY;
+        }
+        State state = begin(head.bytes);
+        if (state == State.READ) {
+            follow(in);
+        }
+        return state;
     }
 
     /** A line, and whether it has an end or was cut off. */
@@ -117,8 +128,9 @@ final class JournalReader {
         if (!known || !checked && version.decimalValue().compareTo(BigDecimal.ONE) != 0) {
             return State.NEWER;
         }
+        settles = version.decimalValue().compareTo(BigDecimal.valueOf(Journal.SETTLED)) >= 0;
         try {
-            history = new History(WholeJson.readAssignment(head.get().path("base"), originals));
+            replay = new Replay(WholeJson.readAssignment(head.get().path("base"), originals, lost));
         } catch (RuntimeException | StackOverflowError unreadable) {
             return State.ODD;
         }
@@ -137,49 +149,73 @@ final class JournalReader {
 
     private void follow(InputStream in) throws IOException {
         for (Line line = line(in); line != null; line = line(in)) {
-            if (!line.ended && isNothing(line.bytes)) {
-                return;
+            // A line that comes behind it tells by its check whether one is missing.
+            if (isNothing(line.bytes) && (checked || !line.ended || !hasZero(line.bytes))) {
+                continue;
             }
             if (!replay(line.bytes)) {
                 // A line that was cut off in the writing is nothing odd: what it was to say never became true.
-                stopped = line.ended;
+                stopped = line.ended || !isBeginning(line.bytes);
+                anything |= stopped;
                 return;
             }
-            edits++;
+            anything = true;
+            edits = Math.max(replay.edits(), 1);
             lines++;
         }
     }
 
+    /** Whether a line that has no end is one that was begun, and not what is left of another. */
+    private static boolean isBeginning(byte[] line) {
+        return line[0] == '{' && !hasZero(line);
+    }
+
+    private static boolean hasZero(byte[] line) {
+        for (byte one : line) {
+            if (one == 0) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** Follows a line; false where it cannot be followed, and what comes behind it cannot be trusted. */
     private boolean replay(byte[] text) {
-        JsonNode line;
+        Optional<JsonNode> line;
         if (checked) {
             Optional<JournalLine.Read> read = JournalLine.checked(text, check);
-            if (read.isEmpty()) {
-                return false;
-            }
-            check = read.get().check();
-            line = read.get().json();
+            read.ifPresent(one -> check = one.check());
+            line = read.map(JournalLine.Read::json);
         } else {
-            Optional<JsonNode> plain = JournalLine.plain(text);
-            if (plain.isEmpty()) {
-                return false;
-            }
-            line = plain.get();
+            line = JournalLine.plain(text);
         }
         try {
-            if (line.has("state")) {
-                history = new History(WholeJson.readAssignment(line.path("state"), originals));
-            } else if (line.path("undo").asBoolean()) {
-                history.undo();
-            } else if (line.path("redo").asBoolean()) {
-                history.redo();
-            } else {
-                history.make(EditJson.readEdit(line, originals));
-            }
-            return true;
+            line.ifPresent(this::follow);
+            return line.isPresent();
         } catch (RuntimeException | StackOverflowError unknown) {
             return false;
+        }
+    }
+
+    private void follow(JsonNode line) {
+        if (line.has("state")) {
+            replay.begin(WholeJson.readAssignment(line.path("state"), originals, lost));
+        } else if (line.has("settled")) {
+            replay.settle(line.path("settled"));
+        } else if (line.path("undo").asBoolean()) {
+            replay.undo();
+        } else if (line.path("redo").asBoolean()) {
+            replay.redo();
+        } else {
+            try {
+                replay.make(EditJson.readEdit(line, originals));
+            } catch (LostTables.Lost table) {
+                lost.add(table.name());
+                replay.pass();
+            }
+        }
+        if (!settles) {
+            replay.walk();
         }
     }
 }

@@ -75,15 +75,11 @@ public final class LeftOver {
                         Files.deleteIfExists(journal);
                     }
                 }
-                case READ -> {
-                    Journal.Kept one = reading.kept().orElseThrow();
-                    if (one.edits() > 0) {
-                        kept.add(one);
-                    } else {
-                        odd.add(journal);
-                    }
-                }
+                case READ -> kept.add(reading.kept().orElseThrow());
             }
+        } catch (NoSuchFileException endedMeanwhile) {
+            // Its desk was just being left in good order.
+            return;
         } catch (IOException | OutOfMemoryError unreadable) {
             odd.add(journal);
         }

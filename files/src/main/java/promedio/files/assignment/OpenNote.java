@@ -12,7 +12,10 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 
-/** A note, beside the journals, of the assignment file that is open on a desk, so that another desk can tell. */
+/**
+ * A note, beside the journals, of the assignment file that is open on a desk, so that another desk can tell. It is there as long as the
+ * desk is, with or without a file, so that nobody tidies away what the desk may need.
+ */
 final class OpenNote {
     private static final String ENDING = ".open";
     /** What desks of this program have open: reading their notes here would let go of them. */
@@ -27,17 +30,20 @@ final class OpenNote {
         this.note = folder.resolve(UUID.randomUUID() + ENDING);
     }
 
-    /** Notes that a file is open now; none, that no file is. */
+    /** Notes that a file is open now; none, that a desk without a file is. */
     void put(Optional<Path> file) throws IOException {
+        end();
+        String text = file.map(OpenNote::text).orElse("");
+        held = Held.make(note, to -> to.write(ByteBuffer.wrap(text.getBytes(StandardCharsets.UTF_8))));
+        OURS.put(this, text);
+    }
+
+    /** Notes that the desk is no more. */
+    void end() throws IOException {
         if (held != null) {
             held.close();
             held = null;
             OURS.remove(this);
-        }
-        if (file.isPresent()) {
-            String text = text(file.get());
-            held = Held.make(note, to -> to.write(ByteBuffer.wrap(text.getBytes(StandardCharsets.UTF_8))));
-            OURS.put(this, text);
         }
     }
 
@@ -64,7 +70,12 @@ final class OpenNote {
         return false;
     }
 
+    /** The file itself, whatever links lead to it. */
     private static String text(Path file) {
-        return file.toAbsolutePath().normalize().toString();
+        try {
+            return file.toRealPath().toString();
+        } catch (IOException notThere) {
+            return file.toAbsolutePath().normalize().toString();
+        }
     }
 }

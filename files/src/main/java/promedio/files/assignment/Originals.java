@@ -5,12 +5,14 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.lang.ref.WeakReference;
+import java.nio.channels.Channels;
+import java.nio.channels.FileChannel;
 import java.nio.file.AtomicMoveNotSupportedException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
 import java.nio.file.attribute.FileTime;
-import java.security.DigestOutputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.Duration;
@@ -27,6 +29,7 @@ import java.util.stream.Stream;
 import promedio.core.assignment.Original;
 import promedio.core.data.TableReading;
 import promedio.core.sentence.Sentence;
+import promedio.core.sentence.Visible;
 import promedio.files.AtomicFile;
 import promedio.files.InputProblem;
 import promedio.files.table.ReadingOptions;
@@ -41,10 +44,13 @@ import promedio.files.table.Watch;
 public final class Originals {
     private static final Pattern HASH = Pattern.compile("[0-9a-f]{64}");
     private static final String MAKING = ".making";
+    private static final int LONGEST_NAME = 80;
     /** So long a file stays of which nobody knows whether some desk still has it open. */
     private static final Duration UNUSED = Duration.ofDays(7);
     /** What this program has read: the same bytes read in the same way are read once. */
     private static final Map<String, WeakReference<Original>> READ = new ConcurrentHashMap<>();
+    /** Where this program has taken files from, by what they held. */
+    private static final Map<String, Path> FOLDERS = new ConcurrentHashMap<>();
 
     private final Path folder;
     private final boolean passing;
@@ -115,6 +121,7 @@ public final class Originals {
      */
     public Original take(Path file, ReadingOptions reading, Watch watch) throws InputProblem {
         String hash;
+        Path from = file.toAbsolutePath().getParent();
         try (InputStream in = Files.newInputStream(file)) {
             hash = keep(in, new Budget(Files.size(file)));
         } catch (Budget.Spent tooLarge) {
@@ -122,7 +129,14 @@ public final class Originals {
         } catch (IOException problem) {
             throw AtomicFile.problem(file, problem);
         }
-        return read(hash, file.getFileName().toString(), reading, watch);
+        Original taken = read(hash, file.getFileName().toString(), reading, watch);
+        FOLDERS.put(hash, from);
+        return taken;
+    }
+
+    /** The folder that the file of an original was taken from, where that was while this program runs. */
+    public static Optional<Path> folderOf(Original original) {
+        return Optional.ofNullable(FOLDERS.get(original.hash()));
     }
 
     /**
@@ -131,32 +145,68 @@ public final class Originals {
      * @throws InputProblem when it is not here, or cannot be read so
      */
     Original find(String hash, String source, String reading) throws InputProblem {
-        Optional<Original> known = known(hash, reading);
-        return known.isPresent() ? known.get() : read(hash, source, ReadingJson.read(reading), Watch.NOBODY);
+        if (!isHash(hash) || !isWhole(hash)) {
+            boolean gone = !isHash(hash) || !Files.isRegularFile(folder.resolve(hash));
+            throw new InputProblem(
+                    Sentence.of(gone ? "table.gone" : "table.changed", "“" + Visible.line(source, LONGEST_NAME) + "”"));
+        }
+        Optional<Original> known = known(hash, source, reading);
+        if (known.isPresent()) {
+            return known.get();
+        }
+        return read(hash, source, ReadingJson.read(reading), Watch.NOBODY);
     }
 
-    private String key(String hash, String reading) {
-        return folder + " " + hash + reading;
+    /** Whether the bytes that are kept under a name are still those. */
+    private boolean isWhole(String hash) {
+        try (InputStream in = Files.newInputStream(folder.resolve(hash))) {
+            return hash.equals(copy(in, OutputStream.nullOutputStream(), more -> {}));
+        } catch (IOException unreadable) {
+            return false;
+        }
     }
 
-    private Optional<Original> known(String hash, String reading) {
-        return Optional.ofNullable(READ.get(key(hash, reading))).map(WeakReference::get);
+    /** What is told how many more bytes are coming. */
+    private interface Meter {
+        void bytes(long more) throws IOException;
+    }
+
+    /** Copies a stream, and returns the name that its bytes give it. */
+    private static String copy(InputStream in, OutputStream out, Meter meter) throws IOException {
+        MessageDigest digest;
+        try {
+            digest = MessageDigest.getInstance("SHA-256");
+        } catch (NoSuchAlgorithmException impossible) {
+            throw new IllegalStateException("Every Java knows SHA-256.", impossible);
+        }
+        byte[] chunk = new byte[1 << 16];
+        for (int read = in.read(chunk); read >= 0; read = in.read(chunk)) {
+            meter.bytes(read);
+            digest.update(chunk, 0, read);
+            out.write(chunk, 0, read);
+        }
+        return HexFormat.of().formatHex(digest.digest());
+    }
+
+    private String key(String hash, String source, String reading) {
+        return folder + " " + hash + source + " " + reading;
+    }
+
+    private Optional<Original> known(String hash, String source, String reading) {
+        return Optional.ofNullable(READ.get(key(hash, source, reading))).map(WeakReference::get);
     }
 
     private Original read(String hash, String source, ReadingOptions options, Watch watch) throws InputProblem {
         Path kept = folder.resolve(hash);
-        if (!isHash(hash) || !Files.isRegularFile(kept)) {
-            throw new InputProblem(Sentence.of("table.gone", "“" + source + "”"));
-        }
         touch(kept);
         TableFile file = TableFiles.read(kept, source, options, watch);
         String reading = ReadingJson.write(file.asRead(options));
-        Optional<Original> known = known(hash, reading);
+        Optional<Original> known = known(hash, source, reading);
         if (known.isPresent()) {
             return known.get();
         }
         Original made = new Stored(kept, hash, source, reading, file.reading(), ToldReading.of(source, file, options));
-        READ.put(key(hash, reading), new WeakReference<>(made));
+        READ.put(key(hash, source, reading), new WeakReference<>(made));
         return made;
     }
 
@@ -169,34 +219,39 @@ public final class Originals {
         }
     }
 
-    /** Keeps all of a stream under its name, which is returned. */
+    /**
+     * Keeps all of a stream under its name, which is returned. It is on disk before its name is; what was kept under that name gives
+     * way, since it may have been damaged.
+     */
     String keep(InputStream in, Budget budget) throws IOException {
         Held.ownFolder(folder);
         Path making = folder.resolve(UUID.randomUUID() + MAKING);
         try {
-            MessageDigest digest = MessageDigest.getInstance("SHA-256");
-            try (OutputStream out = new DigestOutputStream(Files.newOutputStream(making), digest)) {
-                byte[] chunk = new byte[1 << 16];
-                for (int read = in.read(chunk); read >= 0; read = in.read(chunk)) {
-                    budget.bytes(read);
-                    out.write(chunk, 0, read);
-                }
+            String hash;
+            try (FileChannel channel =
+                    FileChannel.open(making, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE)) {
+                OutputStream out = Channels.newOutputStream(channel);
+                hash = copy(in, out, budget::bytes);
+                channel.force(true);
             }
-            String hash = HexFormat.of().formatHex(digest.digest());
             Path kept = folder.resolve(hash);
-            if (Files.isRegularFile(kept)) {
-                touch(kept);
-            } else {
-                move(making, kept);
-                if (passing) {
-                    kept.toFile().deleteOnExit();
-                }
+            move(making, kept);
+            forceFolder();
+            if (passing) {
+                kept.toFile().deleteOnExit();
             }
             return hash;
-        } catch (NoSuchAlgorithmException impossible) {
-            throw new IllegalStateException("Every Java knows SHA-256.", impossible);
         } finally {
             Files.deleteIfExists(making);
+        }
+    }
+
+    /** Makes sure that the names in the folder are on disk, too, where the system lets one. */
+    private void forceFolder() {
+        try (FileChannel names = FileChannel.open(folder, StandardOpenOption.READ)) {
+            names.force(true);
+        } catch (IOException notForFolders) {
+            return;
         }
     }
 
@@ -208,14 +263,45 @@ public final class Originals {
         }
     }
 
-    /** Writes the bytes of an original. @throws IOException when they cannot be read or written */
-    static void copy(Original original, OutputStream out) throws IOException {
-        Files.copy(((Stored) original).file(), out);
+    /** The bytes of an original are not there any more, or are others. */
+    static final class Damaged extends IOException {
+        private static final long serialVersionUID = 1L;
+
+        Damaged(Original original) {
+            super("The original of " + original.source() + " is not what it was.");
+        }
     }
 
-    /** Whether the bytes of an original are still there. */
+    /** Writes the bytes of an original. @throws Damaged when they are not there any more, or are others */
+    static void copy(Original original, OutputStream out) throws IOException {
+        InputStream kept;
+        try {
+            kept = Files.newInputStream(((Stored) original).file());
+        } catch (IOException gone) {
+            throw new Damaged(original);
+        }
+        try (InputStream in = kept) {
+            if (!copy(in, out, more -> {}).equals(original.hash())) {
+                throw new Damaged(original);
+            }
+        }
+    }
+
+    /** Whether the bytes of an original are still there, and those. */
     static boolean isThere(Original original) {
-        return original instanceof Stored stored && Files.isRegularFile(stored.file());
+        try {
+            copy(original, OutputStream.nullOutputStream());
+            return true;
+        } catch (IOException gone) {
+            return false;
+        }
+    }
+
+    /** Puts the bytes of an original where they were, from a stream; what holds others changes nothing. Returns whether they are there now. */
+    static boolean mend(Original original, InputStream good, Budget budget) throws IOException {
+        Path folder = ((Stored) original).file().getParent();
+        in(folder).keep(good, budget);
+        return isThere(original);
     }
 
     /** Those that nobody has used for days. */
@@ -227,11 +313,22 @@ public final class Originals {
         Instant since = Instant.now().minus(UNUSED);
         try (Stream<Path> all = Files.list(folder)) {
             for (Path file : all.toList()) {
-                if (Files.getLastModifiedTime(file).toInstant().isBefore(since)) {
+                if (isUnused(file, since)) {
                     unused.add(file);
                 }
             }
         }
         return unused;
+    }
+
+    private static boolean isUnused(Path file, Instant since) throws IOException {
+        return Files.getLastModifiedTime(file).toInstant().isBefore(since);
+    }
+
+    /** Throws one away that nobody has used for days, not even just now. */
+    void throwAway(Path original) throws IOException {
+        if (Files.isRegularFile(original) && isUnused(original, Instant.now().minus(UNUSED))) {
+            Files.deleteIfExists(original);
+        }
     }
 }

@@ -9,6 +9,7 @@ import java.nio.charset.IllegalCharsetNameException;
 import java.nio.charset.UnsupportedCharsetException;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.Function;
 import promedio.core.data.DateForm;
 import promedio.core.data.ThousandsMark;
 import promedio.files.table.Delimiter;
@@ -51,17 +52,27 @@ final class ReadingJson {
                 text(node, "sheet"),
                 node.has("skip") ? OptionalInt.of(Math.max(0, node.path("skip").asInt())) : OptionalInt.empty(),
                 node.has("heading") ? Optional.of(node.path("heading").asBoolean()) : Optional.empty(),
-                text(node, "delimiter").flatMap(Delimiter::find),
-                text(node, "encoding").flatMap(ReadingJson::charset),
-                text(node, "decimal-mark").map(word -> word.equals("comma") ? ',' : '.'),
-                text(node, "thousands").flatMap(ThousandsMark::find),
-                text(node, "dates").flatMap(DateForm::find),
+                text(node, "delimiter").map(word -> known(word, Delimiter::find)),
+                text(node, "encoding").map(word -> known(word, ReadingJson::charset)),
+                text(node, "decimal-mark").map(word -> known(word, ReadingJson::mark)),
+                text(node, "thousands").map(word -> known(word, ThousandsMark::find)),
+                text(node, "dates").map(word -> known(word, DateForm::find)),
                 WholeJson.readTexts(node.path("missing")),
                 WholeJson.readTexts(node.path("columns")));
     }
 
     private static Optional<String> text(JsonNode node, String field) {
         return node.has(field) ? Optional.of(node.path(field).asText()) : Optional.empty();
+    }
+
+    private static <T> T known(String word, Function<String, Optional<T>> find) {
+        return find.apply(word).orElseThrow(() -> new IllegalArgumentException("Nobody reads like that: " + word));
+    }
+
+    private static Optional<Character> mark(String word) {
+        return word.equals("comma")
+                ? Optional.of(',')
+                : Optional.of(word).filter("point"::equals).map(point -> '.');
     }
 
     private static Optional<Charset> charset(String name) {

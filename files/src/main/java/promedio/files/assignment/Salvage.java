@@ -14,10 +14,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import promedio.core.assignment.SampleSheet;
-import promedio.core.trail.Sources;
 import promedio.files.InputProblem;
 
 /**
@@ -27,6 +27,8 @@ import promedio.files.InputProblem;
 final class Salvage {
     private static final byte[] PART_BEGINS = {'P', 'K', 3, 4};
     private static final ObjectMapper JSON = new ObjectMapper();
+    private static final AssignmentSchema.Checked NOTHING =
+            new AssignmentSchema.Checked(JSON.createObjectNode(), List.of(), Set.of());
 
     private final Budget budget;
     private final Map<String, Part> parts = new LinkedHashMap<>();
@@ -34,6 +36,7 @@ final class Salvage {
     private final List<String> whole = new ArrayList<>();
     private final List<String> broken = new ArrayList<>();
     private final List<String> lost = new ArrayList<>();
+    private boolean understood;
 
     /** A part: its bytes, whether all of it is there, and its place among the parts. */
     private static final class Part {
@@ -68,22 +71,27 @@ final class Salvage {
     }
 
     /** What is still in a file; empty where it is none of ours, or of a newer version, or nothing is left. */
-    static Optional<AssignmentFile.Salvaged> of(byte[] file, Budget budget, Originals originals, Sources sources)
-            throws IOException {
+    static Optional<AssignmentFile.Salvaged> of(byte[] file, Budget budget, Originals originals) throws IOException {
         Salvage salvage = new Salvage(file, budget);
         Optional<JsonNode> document = salvage.document();
         if (document.isPresent() && !AssignmentJson.isReadable(document.get())) {
             return Optional.empty();
         }
-        AssignmentJson.Reader reader = new AssignmentJson.Reader(document.orElseGet(JSON::createObjectNode), sources);
+        AssignmentSchema.Checked checked = document.map(AssignmentSchema::check).orElse(NOTHING);
+        salvage.understood = checked.broken().isEmpty();
+        checked.pieces().stream()
+                .filter(piece -> AssignmentSchema.ITEM.matcher(piece.at()).matches())
+                .forEach(piece -> salvage.lost.add(piece.at()));
+        AssignmentJson.Reader reader = new AssignmentJson.Reader(checked);
         if (document.isPresent()) {
-            for (JsonNode table : document.get().path("tables")) {
+            for (JsonNode table : checked.document().path("tables")) {
                 salvage.table(reader, table, originals);
             }
             int place = 0;
-            for (JsonNode sample : document.get().path("samples")) {
+            for (JsonNode sample : checked.document().path("samples")) {
+                reader.next();
                 place++;
-                if (AssignmentJson.Reader.isLinked(sample)) {
+                if (AssignmentJson.Reader.isLinkedOnly(sample)) {
                     salvage.linked(reader, sample);
                     continue;
                 }
@@ -142,7 +150,7 @@ final class Salvage {
             return Optional.empty();
         }
         try {
-            return Optional.ofNullable(JSON.readTree(described.text())).filter(JsonNode::isObject);
+            return Optional.ofNullable(AssignmentJson.parse(described.content)).filter(JsonNode::isObject);
         } catch (IOException damaged) {
             return Optional.empty();
         }
@@ -150,7 +158,7 @@ final class Salvage {
 
     /** Whether what the file says of the samples, and the card and answers, are as they were. */
     private boolean isDescribed() {
-        return described != null && described.whole;
+        return described != null && described.whole && understood;
     }
 
     /** Without the document, a sample is known by its part alone: its id, and its kind by the heading. */
@@ -168,20 +176,28 @@ final class Salvage {
     private void table(AssignmentJson.Reader reader, JsonNode table, Originals originals) throws IOException {
         String name = table.path("name").asText();
         String hash = table.path("original").asText();
-        Part part = parts.get(AssignmentJson.partOf(hash));
         try {
-            if (part == null
-                    || !originals
-                            .keep(new ByteArrayInputStream(part.content), budget)
-                            .equals(hash)) {
+            if (!keep(hash, originals)) {
                 lost.add(name);
                 return;
             }
+            boolean joined = true;
+            for (JsonNode one : table.path("joined")) {
+                joined &= keep(one.path("original").asText(), originals);
+            }
             reader.table(table, originals);
-            (isDescribed() ? whole : broken).add(name);
+            (joined && isDescribed() ? whole : broken).add(name);
         } catch (InputProblem | IllegalArgumentException unreadable) {
             lost.add(name);
         }
+    }
+
+    private boolean keep(String hash, Originals originals) throws IOException {
+        Part part = parts.get(AssignmentJson.partOf(hash));
+        return part != null
+                && originals
+                        .keep(new ByteArrayInputStream(part.content), budget)
+                        .equals(hash);
     }
 
     private void linked(AssignmentJson.Reader reader, JsonNode sample) {
@@ -213,7 +229,8 @@ final class Salvage {
             String csv = part.whole ? part.text() : wholeRows(part.text());
             reader.sample(sample, new ByteArrayInputStream(csv.getBytes(StandardCharsets.UTF_8)), budget);
             // Without the whole document nobody knows what was missing, switched off, or a table read as a list.
-            (part.whole && isDescribed() && isOf(described, part, place) ? whole : broken).add(name);
+            boolean all = part.whole && isDescribed() && isOf(described, part, place) && reader.hasTable(described);
+            (all ? whole : broken).add(name);
         } catch (Budget.Spent tooLarge) {
             throw tooLarge;
         } catch (CsvParseException | IOException | IllegalArgumentException unreadable) {

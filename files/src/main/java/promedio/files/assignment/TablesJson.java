@@ -24,16 +24,8 @@ final class TablesJson {
     private TablesJson() {}
 
     static ObjectNode write(DataTable table) {
-        ObjectNode node = JSON.createObjectNode()
-                .put("id", table.id())
-                .put("name", table.name())
-                .put("original", table.original().hash())
-                .put("source", table.original().source());
-        try {
-            node.set("reading", JSON.readTree(table.original().reading()));
-        } catch (IOException impossible) {
-            throw new IllegalStateException("The reading of " + table + " was written here.", impossible);
-        }
+        ObjectNode node = JSON.createObjectNode().put("id", table.id()).put("name", table.name());
+        write(table.original(), node);
         ArrayNode cells = JSON.createArrayNode();
         table.byHand().forEach((place, typed) -> cells.addObject()
                 .put("row", place.row())
@@ -51,7 +43,41 @@ final class TablesJson {
             node.put("trail", table.trail().written());
         }
         set(node, "left-out", RowsJson.write(new ArrayList<>(table.off())));
+        ArrayNode joined = JSON.createArrayNode();
+        table.joined()
+                .forEach((file, original) -> write(original, joined.addObject().put("file", file)));
+        set(node, "joined", joined);
         return node;
+    }
+
+    /** What an original is: its bytes by their name, and how they are read. */
+    static ObjectNode write(Original original) {
+        return write(original, JSON.createObjectNode());
+    }
+
+    private static ObjectNode write(Original original, ObjectNode into) {
+        into.put("original", original.hash()).put("source", original.source());
+        try {
+            return into.set("reading", JSON.readTree(original.reading()));
+        } catch (IOException impossible) {
+            throw new IllegalStateException("The reading of " + original + " was written here.", impossible);
+        }
+    }
+
+    /** An original among some. @throws InputProblem when it is not there or cannot be read */
+    static Original original(JsonNode node, Originals originals) throws InputProblem {
+        return originals.find(
+                node.path("original").asText(),
+                node.path("source").asText(),
+                node.path("reading").toString());
+    }
+
+    /** The names of all originals that a table needs. */
+    static List<String> originals(JsonNode table) {
+        List<String> names = new ArrayList<>();
+        names.add(table.path("original").asText());
+        table.path("joined").forEach(one -> names.add(one.path("original").asText()));
+        return names;
     }
 
     private static void set(ObjectNode node, String field, ArrayNode some) {
@@ -67,24 +93,30 @@ final class TablesJson {
 
     /** The same under another id. */
     static DataTable read(JsonNode node, String id, Originals originals) throws InputProblem {
-        Original original = originals.find(
-                node.path("original").asText(),
-                node.path("source").asText(),
-                node.path("reading").toString());
+        Original original = original(node, originals);
+        Map<String, Original> joined = new HashMap<>();
+        for (JsonNode one : node.path("joined")) {
+            try {
+                once(joined.put(one.path("file").asText(), original(one, originals)));
+            } catch (InputProblem gone) {
+                // The step that names it says that it is not at hand, and how it is handed over.
+                continue;
+            }
+        }
         Map<DataTable.Place, String> cells = new HashMap<>();
         node.path("cells")
-                .forEach(cell -> cells.put(
+                .forEach(cell -> once(cells.put(
                         new DataTable.Place(
                                 cell.path("row").asInt(-1), cell.path("column").asInt(-1)),
-                        cell.path("text").asText()));
+                        cell.path("text").asText())));
         Map<Integer, DataTable.Head> heads = new HashMap<>();
         node.path("heads")
-                .forEach(head -> heads.put(
+                .forEach(head -> once(heads.put(
                         head.path("column").asInt(-1),
                         new DataTable.Head(
                                 head.path("name").asText(),
                                 head.path("unit").asText(),
-                                head.path("label").asText())));
+                                head.path("label").asText()))));
         return new DataTable(
                 id,
                 node.path("name").asText(),
@@ -92,7 +124,15 @@ final class TablesJson {
                 cells,
                 heads,
                 new TreeSet<>(RowsJson.read(node.path("left-out"))),
-                trail(node));
+                trail(node),
+                joined);
+    }
+
+    /** @throws IllegalArgumentException for a place that was said something of before */
+    private static void once(Object before) {
+        if (before != null) {
+            throw new IllegalArgumentException("Two things are said of one place.");
+        }
     }
 
     private static Trail trail(JsonNode node) throws InputProblem {
@@ -133,9 +173,17 @@ final class TablesJson {
         return readLink(node, node.path("table").asText());
     }
 
-    /** The same into a table with another id. */
+    /** The same into a table with another id. @throws IllegalArgumentException for a place that is said in two ways, or in none */
     static Link readLink(JsonNode node, String tableId) {
-        if (node.has("made")) {
+        boolean made = node.has("made");
+        JsonNode other = node.path("second");
+        boolean plain = made
+                ? !node.has("column") && !node.has("where") && !node.has("rows")
+                : node.has("column") && !node.has("among") && !(node.has("where") && node.has("rows"));
+        if (!plain || !other.isMissingNode() && other.isTextual() != made) {
+            throw new IllegalArgumentException("There is no such place: " + node + ".");
+        }
+        if (made) {
             List<Link.Among> among = new ArrayList<>();
             node.path("among")
                     .forEach(one -> among.add(new Link.Among(

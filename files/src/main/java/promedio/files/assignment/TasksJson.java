@@ -6,9 +6,11 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Task;
 import promedio.core.assignment.Tasks;
@@ -28,7 +30,13 @@ final class TasksJson {
 
     static Tasks read(JsonNode from) {
         List<Task> all = new ArrayList<>();
-        from.path("questions").forEach(node -> all.add(readTask(node)));
+        Set<Assignment.Question> asked = new HashSet<>();
+        for (JsonNode node : from.path("questions")) {
+            Task task = readTask(node);
+            if (asked.add(task.question())) {
+                all.add(task);
+            }
+        }
         return new Tasks(
                 Optional.of(from.path("setCard")).filter(JsonNode::isObject).map(TasksJson::card), all);
     }

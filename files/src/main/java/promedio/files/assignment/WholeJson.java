@@ -9,6 +9,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeSet;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.DataTable;
@@ -16,11 +17,11 @@ import promedio.core.assignment.Following;
 import promedio.core.assignment.Foreign;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Links;
+import promedio.core.assignment.Original;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.assignment.UsedIds;
 import promedio.core.course.CourseCard;
 import promedio.core.data.Entries;
-import promedio.core.trail.Sources;
-import promedio.core.trail.Walk;
 import promedio.files.InputProblem;
 import promedio.files.trail.Walks;
 
@@ -43,10 +44,24 @@ final class WholeJson {
         TasksJson.write(assignment.tasks(), node);
         PicturesJson.write(assignment.pictures(), node);
         JotterJson.write(assignment.jotter(), node);
+        writeUsed(assignment, node);
         if (!assignment.foreign().equals(Foreign.NOTHING)) {
             node.set("foreign", write(assignment.foreign()));
         }
         return node;
+    }
+
+    /** The ids that were given, where they do not follow from what is there. */
+    static void writeUsed(Assignment assignment, ObjectNode to) {
+        UsedIds used = assignment.used();
+        if (!used.equals(UsedIds.of(assignment.sheets(), assignment.tables()))) {
+            to.putObject("used").put("samples", used.samples()).put("tables", used.tables());
+        }
+    }
+
+    static UsedIds readUsed(JsonNode from) {
+        JsonNode used = from.path("used");
+        return new UsedIds(used.path("samples").asInt(), used.path("tables").asInt());
     }
 
     private static ObjectNode write(Foreign foreign) {
@@ -61,6 +76,9 @@ final class WholeJson {
                 .put("kind", sample.kind())
                 .put("description", sample.description())
                 .put("content", sample.content()));
+        ArrayNode pieces = node.putArray("pieces");
+        foreign.pieces()
+                .forEach(piece -> pieces.addObject().put("at", piece.at()).put("value", piece.value()));
         return node;
     }
 
@@ -78,15 +96,30 @@ final class WholeJson {
                         sample.path("kind").asText(),
                         sample.path("description").asText(),
                         sample.path("content").asText())));
-        return new Foreign(rules, samples);
+        List<Foreign.Piece> pieces = new ArrayList<>();
+        node.path("pieces")
+                .forEach(piece -> pieces.add(new Foreign.Piece(
+                        piece.path("at").asText(), piece.path("value").asText())));
+        return new Foreign(rules, samples, pieces);
     }
 
-    static Assignment readAssignment(JsonNode node, Originals originals) {
+    /** @param lost takes the names of tables that cannot be had, and of samples of their columns, which are left out */
+    static Assignment readAssignment(JsonNode node, Originals originals, LostTables lost) {
         CourseCard card = readCard(node.path("card"));
         List<DataTable> tables = new ArrayList<>();
-        node.path("tables").forEach(table -> tables.add(readTable(table, originals)));
+        for (JsonNode table : node.path("tables")) {
+            try {
+                tables.add(readTable(table, originals));
+            } catch (LostTables.Lost gone) {
+                lost.add(gone.name());
+            }
+        }
         List<SampleSheet> sheets = new ArrayList<>();
-        node.path("sheets").forEach(sheet -> sheets.add(readSheet(sheet, tables, card)));
+        for (JsonNode sheet : node.path("sheets")) {
+            readSheet(sheet, tables, card)
+                    .ifPresentOrElse(
+                            sheets::add, () -> lost.add(sheet.path("name").asText()));
+        }
         return new Assignment(
                 node.path("title").asText(),
                 sheets,
@@ -97,34 +130,49 @@ final class WholeJson {
                 tables,
                 TasksJson.read(node),
                 PicturesJson.read(node),
-                JotterJson.read(node));
+                JotterJson.read(node),
+                readUsed(node));
     }
 
-    /** @throws IllegalArgumentException when its original is not there or cannot be read */
+    /** @throws LostTables.Lost when its original is not there or cannot be read */
     static DataTable readTable(JsonNode node, Originals originals) {
         try {
             return TablesJson.read(node, originals);
         } catch (InputProblem problem) {
-            throw new IllegalArgumentException(problem.getMessage(), problem);
+            throw new LostTables.Lost(node.path("name").asText(), problem);
         }
     }
 
-    private static SampleSheet readSheet(JsonNode node, List<DataTable> tables, CourseCard card) {
+    /** @throws LostTables.Lost when it is not there or cannot be read */
+    static Original readOriginal(JsonNode node, Originals originals) {
+        try {
+            return TablesJson.original(node, originals);
+        } catch (InputProblem problem) {
+            throw new LostTables.Lost(node.path("source").asText(), problem);
+        }
+    }
+
+    /** A sample; nothing where it is one of a column of a table that is not there. */
+    private static Optional<SampleSheet> readSheet(JsonNode node, List<DataTable> tables, CourseCard card) {
         if (!node.has("link")) {
-            return readSheet(node);
+            return Optional.of(readSheet(node));
         }
         Link link = TablesJson.readLink(node.path("link"));
-        DataTable table = tables.stream()
-                .filter(one -> one.id().equals(link.tableId()))
-                .findFirst()
-                .orElseThrow();
-        SampleSheet filled = Links.filled(withoutEntries(node), link, table, card.numerals());
-        if (link instanceof Link.Made) {
-            Walk walk = new Walks().of(table, card, Sources.NONE, () -> {});
-            filled = Following.settled(filled, table, walk, card.numerals());
+        Optional<DataTable> table =
+                tables.stream().filter(one -> one.id().equals(link.tableId())).findFirst();
+        if (node.has("columns")) {
+            SampleSheet sheet = readSheet(node);
+            return Optional.of(table.isPresent() ? sheet : Links.unlinked(sheet));
         }
-        int size = filled.size();
-        return filled.switched(readOff(node).stream().filter(row -> row < size).toList(), false);
+        return table.map(one -> {
+            SampleSheet filled = Links.filled(withoutEntries(node), link, one, card.numerals());
+            if (link instanceof Link.Made) {
+                filled = Following.settled(filled, one, new Walks().of(one, card, () -> {}), card.numerals());
+            }
+            int size = filled.size();
+            return filled.switched(
+                    readOff(node).stream().filter(row -> row < size).toList(), false);
+        });
     }
 
     /** What is said of a sample whose entries come from elsewhere. */
@@ -188,9 +236,8 @@ final class WholeJson {
                 .put("id", sheet.id())
                 .put("name", sheet.name())
                 .put("unit", sheet.unit());
-        if (sheet.link().isPresent()) {
-            node.set("link", TablesJson.write(sheet.link().get()));
-        } else {
+        sheet.link().ifPresent(link -> node.set("link", TablesJson.write(link)));
+        if (AssignmentJson.hasEntries(sheet)) {
             ArrayNode columns = node.putArray("columns");
             sheet.columns().forEach(column -> columns.addPOJO(column.texts()));
         }
@@ -223,7 +270,8 @@ final class WholeJson {
                         new TreeSet<>(readOff(node)),
                         AnswersJson.readTabulation(node.path("classes")))
                 .readFrom(node.path("pasted").asText(""));
-        return withMore(sheet, node);
+        SampleSheet whole = withMore(sheet, node);
+        return node.has("link") ? Links.linked(whole, TablesJson.readLink(node.path("link"))) : whole;
     }
 
     static ArrayNode texts(Iterable<String> texts) {

@@ -3,9 +3,11 @@ package promedio.files.trail;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import promedio.core.data.Table;
@@ -25,6 +27,9 @@ import promedio.files.table.Watch;
 public final class TrailFiles {
     /** How the name of such a file ends. */
     public static final String ENDING = ".trail";
+
+    /** How a table is read whose first row is a heading. */
+    public static final ReadingOptions HEADED = ReadingOptions.GUESSED.withHeading(Optional.of(true));
 
     private TrailFiles() {}
 
@@ -46,29 +51,66 @@ public final class TrailFiles {
         }
     }
 
-    /** The tables that a trail names, by their paths from its folder; each is read once. */
-    public static Sources beside(Path folder) {
+    /**
+     * The tables that a trail names: handed over, else ordinary files in some folders or below them; each is read once.
+     *
+     * @param folders where to look, the first first
+     * @param handed files that were handed over, whose names hold before any other
+     */
+    public static Sources in(List<Path> folders, List<Path> handed) {
         Map<String, Table> known = new HashMap<>();
         return (name, key) -> {
             try {
                 Table table = known.get(name);
                 if (table == null) {
-                    Path file = folder.resolve(name);
-                    table = TableFiles.read(file, name, ReadingOptions.GUESSED, Watch.NOBODY)
-                            .table();
-                    if (Scope.find(Prepared.of(table).names(), key).isEmpty()) {
-                        ReadingOptions headed = ReadingOptions.GUESSED.withHeading(Optional.of(true));
-                        table = TableFiles.read(file, name, headed, Watch.NOBODY)
-                                .table();
-                    }
+                    Path file = named(name, handed)
+                            .or(() -> ordinary(folders, name))
+                            .orElseThrow(() -> new Sources.NotRead(Sentence.of("step.not-beside", name)));
+                    table = read(file, name, key);
                     known.put(name, table);
                 }
                 return table;
             } catch (InputProblem problem) {
                 throw new Sources.NotRead(problem.sentence());
-            } catch (InvalidPathException none) {
-                throw new Sources.NotRead(Sentence.of("step.no-sources", name));
             }
         };
+    }
+
+    /** A file that is joined by a key: its first row is a heading where only that gives a column of that name. */
+    private static Table read(Path file, String name, String key) throws InputProblem {
+        Table table = TableFiles.read(file, name, ReadingOptions.GUESSED, Watch.NOBODY)
+                .table();
+        return hasKey(table, key)
+                ? table
+                : TableFiles.read(file, name, HEADED, Watch.NOBODY).table();
+    }
+
+    /** Whether a table has a column by which it can be joined. */
+    public static boolean hasKey(Table table, String key) {
+        return Scope.find(Prepared.of(table).names(), key).isPresent();
+    }
+
+    private static Optional<Path> named(String name, List<Path> handed) {
+        return handed.stream()
+                .filter(file -> file.getFileName().toString().equals(name)
+                        || file.toString().equals(name))
+                .findFirst();
+    }
+
+    /** The ordinary file of a name in some folders, or below them; never above, elsewhere, or what a link leads to there. */
+    public static Optional<Path> ordinary(List<Path> folders, String name) {
+        for (Path folder : folders) {
+            try {
+                Path inside = folder.toRealPath();
+                Path named = Path.of(name);
+                Path file = inside.resolve(named).toRealPath();
+                if (!named.isAbsolute() && file.startsWith(inside) && Files.isRegularFile(file)) {
+                    return Optional.of(file);
+                }
+            } catch (IOException | InvalidPathException notHere) {
+                continue;
+            }
+        }
+        return Optional.empty();
     }
 }

@@ -169,7 +169,9 @@ class AssignmentFileTest {
                 .hasMessageContaining("newer version");
         assertThatThrownBy(() -> read("{\"format\":\"promedio\",\"version\":2,\"needs\":[\"tables\",\"songs\"]}"))
                 .hasMessageContaining("newer version");
-        assertThatThrownBy(() -> read("{\"format\":\"promedio\",\"version\":2,\"tables\":[{\"name\":\"Log\"}]}"))
+        assertThatThrownBy(() -> read(
+                        "{\"format\":\"promedio\",\"version\":2,\"tables\":[{\"id\":\"t1\",\"name\":\"Log\",\"original\":\""
+                                + "0".repeat(64) + "\"}]}"))
                 .hasMessageContaining("what the table “Log” was read from is not in it");
         assertThatThrownBy(() -> read("{\"format\":")).hasMessageContaining("damaged");
         assertThatThrownBy(() -> read(

@@ -105,7 +105,9 @@ class JournalTest {
                 new SheetEdit.SetEntry("s3", 0, 1, "17.5"),
                 new TableEdit.NameColumn("t1", 2, "Weight left", "kg", "what was not thrown away"),
                 new TableEdit.LeaveOutRows("t1", List.of(0, 4), true),
-                new TableEdit.Prepare("t1", Trail.of("draw 1 rows, seed 2").written()),
+                new TableEdit.Prepare(
+                        "t1", Trail.of("join with 'more.csv' by Bench").written()),
+                new TableEdit.HandOver("t1", "more.csv", original),
                 new TableEdit.TakeColumn(0, "s5", "Some", "", new Link.Cells("t1", 1, new Link.Listed(List.of(3, 1)))),
                 new TableEdit.TakeColumn(
                         0, "s6", "Made", "", new Link.Made("t1", "Left", List.of(new Link.Among("Bench", "Oak")))),
@@ -183,7 +185,9 @@ class JournalTest {
         Journal journal = Journal.in(folder);
         assertThat(Journal.leftIn(folder.resolve("none-yet"))).isEmpty();
         journal.begin(Assignment.EMPTY, Optional.empty());
-        assertThat(folder).as("nothing is written before the first edit").isEmptyDirectory();
+        assertThat(folder.toFile().list((in, name) -> name.endsWith(".journal")))
+                .as("no journal before the first edit")
+                .isEmpty();
         journal.made(new Edit.Retitle("Sheet 3"));
         assertThat(Journal.leftIn(folder)).isEmpty();
         assertThat(only(folder)).exists();

@@ -13,6 +13,8 @@ import promedio.core.assignment.AnswerEdit;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Edit;
+import promedio.core.assignment.Following;
+import promedio.core.assignment.History;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Original;
 import promedio.core.assignment.PictureEdit;
@@ -29,6 +31,7 @@ import promedio.core.trail.Trail;
 import promedio.files.InputProblem;
 import promedio.files.table.ReadingOptions;
 import promedio.files.table.Watch;
+import promedio.files.trail.Walks;
 
 /** A hand that makes any edit at any time, as far as the assignment at hand has what it takes. */
 final class RandomEdits {
@@ -48,34 +51,75 @@ final class RandomEdits {
             "{\"x\":1}");
     private static final List<String> MEASURES = List.of("mean", "median", "sd", "percentile-37", "z-score=4");
 
-    private static final Original PASSING = original(Originals.passing());
+    /** What steps may be, those that fit and those that do not. */
+    private static final List<String> STEPS = List.of(
+            "keep rows where Minutes > 12",
+            "keep rows where a > 1",
+            "work out Twice = Minutes * 2",
+            "work out Third = Minutes / 3",
+            "rename Bench to Place",
+            "leave out columns Left",
+            "put in order by Minutes largest first",
+            "join with 'benches.csv' by Bench",
+            "draw 2 rows, seed 2");
+
+    private static final List<String> COLUMNS = List.of("Minutes", "Twice", "Third", "Left", "Bench", "Place", "Floor");
+
+    private static final Originals PASSING = Originals.passing();
 
     private final Random random;
     private final Original original;
+    private final Original joined;
+    private final Walks walks = new Walks();
     private int made;
 
     RandomEdits(long seed) {
         this(seed, PASSING);
     }
 
-    /** A hand that has an original at hand to make tables of. */
-    RandomEdits(long seed, Original original) {
+    /** A hand that has originals at hand to make tables of and to join. */
+    RandomEdits(long seed, Originals originals) {
         random = new Random(seed);
-        this.original = original;
+        original = original(originals);
+        joined = original(originals, "Bench;Floor\nOak;1\nElm;2\nAsh;3\n");
     }
 
     /** A small table with faults, kept among some originals. */
     static Original original(Originals originals) {
+        return original(
+                originals, "Bench;Minutes (min);Left\nOak;12,5;3\nElm;17O;4\nOak;;n/a\nAsh;40;5\nTotal;52,5;12\n");
+    }
+
+    private static Original original(Originals originals, String csv) {
         try {
             Path file = Files.createTempFile("table", ".csv");
-            Files.writeString(
-                    file, "Bench;Minutes (min);Left\nOak;12,5;3\nElm;17O;4\nOak;;n/a\nAsh;40;5\nTotal;52,5;12\n");
+            Files.writeString(file, csv);
             Original original = originals.take(file, ReadingOptions.GUESSED.withMissing("n/a"), Watch.NOBODY);
             Files.delete(file);
             return original;
         } catch (IOException | InputProblem broken) {
             throw new IllegalStateException(broken);
         }
+    }
+
+    /** Has the steps of tables walked, as happens some time after an edit; the samples that were given other entries then. */
+    List<SampleSheet> settle(History history) {
+        List<SampleSheet> given = new ArrayList<>();
+        for (DataTable table : history.present().tables()) {
+            Assignment now = history.present();
+            Assignment settled = Following.settled(now, table, walks.of(table, now.card(), () -> {}))
+                    .assignment();
+            settled.sheets().stream()
+                    .filter(sheet -> now.sheets().stream().noneMatch(was -> was == sheet))
+                    .forEach(given::add);
+            history.settle(settled);
+        }
+        return given;
+    }
+
+    /** Whether such a moment has come. */
+    boolean waits() {
+        return random.nextInt(3) == 0;
     }
 
     /** Some edit of an assignment. */
@@ -155,16 +199,34 @@ final class RandomEdits {
             case 4 ->
                 random.nextBoolean()
                         ? new TableEdit.LeaveOutRows(table.id(), List.of(row, 4), random.nextBoolean())
-                        : new TableEdit.Prepare(
-                                table.id(),
-                                Trail.of("keep rows where a > " + made, "draw 1 rows, seed 2")
-                                        .written());
+                        : prepare(table);
             case 5 -> random.nextBoolean() ? new TableEdit.RemoveTable(table.id()) : take(present, table, column, row);
             default -> take(present, table, column, row);
         };
     }
 
+    private Edit prepare(DataTable table) {
+        String[] steps = random.ints(random.nextInt(4), 0, STEPS.size())
+                .mapToObj(STEPS::get)
+                .toArray(String[]::new);
+        Edit prepare = new TableEdit.Prepare(table.id(), Trail.of(steps).written());
+        return random.nextInt(3) == 0
+                ? prepare
+                : new Edit.Together(
+                        "trail", List.of(prepare, new TableEdit.HandOver(table.id(), "benches.csv", joined)));
+    }
+
+    private String column() {
+        return COLUMNS.get(random.nextInt(COLUMNS.size()));
+    }
+
     private Edit take(Assignment present, DataTable table, int column, int row) {
+        if (random.nextBoolean()) {
+            List<Link.Among> among = random.nextInt(3) == 0 ? List.of(new Link.Among("Bench", "Oak")) : List.of();
+            Optional<String> other = random.nextInt(3) == 0 ? Optional.of(column()) : Optional.empty();
+            return new TableEdit.TakeColumn(
+                    0, present.freshId(), "Of " + made, "min", new Link.Made(table.id(), column(), among, other));
+        }
         Link.Part part =
                 switch (random.nextInt(3)) {
                     case 0 -> new Link.All();

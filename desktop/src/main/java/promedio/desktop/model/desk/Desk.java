@@ -191,10 +191,17 @@ public class Desk {
     /** Puts an assignment back on the desk that was ended before it was saved, with its past. */
     public void bringBack(Journal.Kept kept) {
         lay(kept.history(), Assignment.EMPTY, kept.savedAs().orElse(null));
-        message.set(kept.readTo()
-                .map(line -> Words.of("message.brought-back.in-part", line, kept.journal()))
-                .orElseGet(() -> Words.of("message.brought-back")));
+        message.set(broughtBack(kept));
         keeper.takeOver(kept);
+    }
+
+    private static String broughtBack(Journal.Kept kept) {
+        String told = kept.readTo()
+                .map(line -> Words.of("message.brought-back.in-part", line, kept.journal()))
+                .orElseGet(() -> Words.of(kept.isWhole() ? "message.brought-back" : "message.brought-back.without"));
+        return kept.lost().isEmpty()
+                ? told
+                : told + " " + Words.of("message.brought-back.lost", String.join(", ", kept.lost()));
     }
 
     /** Throws away what was kept of an earlier desk. */

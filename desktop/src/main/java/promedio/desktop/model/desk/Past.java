@@ -1,5 +1,6 @@
 package promedio.desktop.model.desk;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
@@ -49,9 +50,15 @@ final class Past {
         return history.make(edit);
     }
 
-    /** Puts what follows from the present in its place; nothing that is written down. */
+    /** Puts what follows from the present in its place: other entries of some samples, which is no edit. */
     void settle(Assignment after) {
+        Assignment before = history.present();
+        List<SampleSheet> given = after.sheets().stream()
+                .filter(sheet ->
+                        before.sheet(sheet.id()).filter(was -> was == sheet).isEmpty())
+                .toList();
         history.settle(after);
+        keeper.note(after, to -> to.settled(given));
     }
 
     /** Writes the edit down that was made last. */

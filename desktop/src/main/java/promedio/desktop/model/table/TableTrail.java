@@ -3,6 +3,7 @@ package promedio.desktop.model.table;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.atomic.AtomicLong;
@@ -14,18 +15,19 @@ import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import promedio.core.assignment.DataTable;
+import promedio.core.assignment.Edit;
 import promedio.core.assignment.TableEdit;
 import promedio.core.course.CourseCard;
 import promedio.core.language.Fault;
 import promedio.core.sentence.Sentence;
 import promedio.core.trail.Offers;
 import promedio.core.trail.Prepared;
+import promedio.core.trail.Sources;
 import promedio.core.trail.Trail;
 import promedio.core.trail.Walk;
 import promedio.desktop.model.desk.Desk;
 import promedio.desktop.model.desk.Part;
 import promedio.desktop.text.Words;
-import promedio.files.trail.TrailFiles;
 import promedio.files.trail.Walks;
 
 /** The trail of the chosen table: walked off the thread of the window, step by step looked at, changed, tried, and run again. */
@@ -38,6 +40,9 @@ public final class TableTrail implements Part {
     private CourseCard askedCard;
     private final Walks walks = new Walks();
     private final ColumnValues values;
+    private final Joins joins;
+    /** Changes that wait for tables that they join; later ones wait behind them. */
+    private int waiting;
     /** The state looked at: 0 before the first step; −1 for the last there is. */
     private int wanted = -1;
 
@@ -49,6 +54,12 @@ public final class TableTrail implements Part {
     public TableTrail(Desk desk) {
         this.desk = desk;
         values = new ColumnValues(desk);
+        joins = new Joins(desk);
+    }
+
+    /** The tables that steps join. */
+    public Joins joins() {
+        return joins;
     }
 
     /**
@@ -133,6 +144,7 @@ public final class TableTrail implements Part {
     @Override
     public void forget() {
         walks.keep(List.of());
+        joins.forget();
         wantedOf = "";
         leave();
     }
@@ -165,9 +177,9 @@ public final class TableTrail implements Part {
                 });
     }
 
-    /** Another trail from where one that was walked begins. */
-    Walk alongFrom(Walk walked, Trail other, CourseCard card) {
-        return walked.along(other, card, TrailFiles.beside(folder()), () -> {});
+    /** Another trail from where one of a table that was walked begins. */
+    static Walk alongFrom(DataTable table, Walk walked, Trail other, CourseCard card) {
+        return walked.along(other, card, table.sources(), () -> {});
     }
 
     /** What the steps of a table make, walked only from the first that differs from when it was walked last. */
@@ -176,7 +188,7 @@ public final class TableTrail implements Part {
     }
 
     private Walk walked(DataTable table, CourseCard card, Runnable pause) {
-        return walks.of(table, card, TrailFiles.beside(folder()), pause);
+        return walks.of(table, card, pause);
     }
 
     private static void go(boolean on) {
@@ -200,12 +212,6 @@ public final class TableTrail implements Part {
         desk.say(Words.of("trail.stopped"));
     }
 
-    private Path folder() {
-        return Optional.ofNullable(desk.saving().fileProperty().get())
-                .map(file -> file.toAbsolutePath().getParent())
-                .orElse(Path.of("").toAbsolutePath());
-    }
-
     private void show(DataTable table, Walk walked) {
         int last = walked.states().size() - 1;
         int looked = wanted < 0 ? last : Math.min(wanted, last);
@@ -224,17 +230,53 @@ public final class TableTrail implements Part {
     }
 
     private void change(UnaryOperator<List<Trail.Line>> change) {
+        change(List.of(), List.of(), change);
+    }
+
+    /**
+     * Changes the steps of the chosen table; what new ones join is read first, and changes that come meanwhile follow behind.
+     *
+     * @param texts the new steps
+     * @param folders where the files may lie that they name, besides where the person is
+     */
+    private void change(List<String> texts, List<Path> folders, UnaryOperator<List<Trail.Line>> change) {
         desk.table().ifPresent(table -> {
+            Map<String, String> wanted = Joins.wanted(table, texts);
+            if (wanted.isEmpty() && waiting == 0) {
+                make(table.id(), Map.of(), change);
+                return;
+            }
+            List<Path> all = new ArrayList<>(folders);
+            all.addAll(joins.folders(table));
+            waiting++;
+            desk.inBackground(
+                    () -> joins.found(wanted, all),
+                    found -> {
+                        waiting--;
+                        make(table.id(), found, change);
+                    },
+                    () -> waiting--);
+        });
+    }
+
+    private void make(String tableId, Map<String, Joins.Found> found, UnaryOperator<List<Trail.Line>> change) {
+        desk.assignment().table(tableId).ifPresent(table -> {
             List<Trail.Line> lines = change.apply(new ArrayList<>(table.trail().steps()));
-            desk.make(
-                    new TableEdit.Prepare(table.id(), table.trail().with(lines).written()));
+            List<Edit> edits = new ArrayList<>();
+            edits.add(new TableEdit.Prepare(tableId, table.trail().with(lines).written()));
+            edits.addAll(joins.edits(tableId, found));
+            desk.make(edits.size() == 1 ? edits.get(0) : new Edit.Together("trail", edits));
+            found.values().stream()
+                    .map(Joins.Found::why)
+                    .filter(why -> !why.isEmpty())
+                    .forEach(desk::say);
         });
     }
 
     /** Adds a step behind the one that is looked at, or is about to be, and looks at it. */
     public void add(String text) {
         tried.set(null);
-        change(lines -> {
+        change(List.of(text), List.of(), lines -> {
             int place = Math.min(place(lines.size()), lines.size());
             lines.add(place, Trail.Line.of(text));
             wanted = place + 1 == lines.size() ? -1 : place + 1;
@@ -252,7 +294,11 @@ public final class TableTrail implements Part {
     /** Writes another sentence into a step, told by its place from 0. */
     public void rewrite(int step, String text) {
         tried.set(null);
-        changeLine(step, line -> new Trail.Line(text, line.off(), line.note()));
+        change(List.of(text), List.of(), lines -> {
+            Trail.Line line = lines.get(step);
+            lines.set(step, new Trail.Line(text, line.off(), line.note()));
+            return lines;
+        });
     }
 
     /** Switches a step off, or on again. */
@@ -311,9 +357,10 @@ public final class TableTrail implements Part {
                 ? now.state()
                 : now.walk().states().get(Math.min(step, now.walk().states().size() - 1));
         CourseCard card = desk.assignment().card();
+        Sources sources = joins.trying(now.table());
         desk.inBackground(
-                () -> unlessStopped(() -> Walk.of(before, card)
-                        .along(Trail.of(text), card, TrailFiles.beside(folder()), () -> go(mine == trying.get()))),
+                () -> unlessStopped(() ->
+                        Walk.of(before, card).along(Trail.of(text), card, sources, () -> go(mine == trying.get()))),
                 made -> {
                     if (mine == trying.get() && made.isPresent()) {
                         Walk walked = made.get();
@@ -356,15 +403,16 @@ public final class TableTrail implements Part {
     /** Adds steps behind all there are: one edit. */
     public void append(List<String> texts) {
         wanted = -1;
-        change(lines -> {
+        change(texts, List.of(), lines -> {
             texts.forEach(text -> lines.add(Trail.Line.of(text)));
             return lines;
         });
     }
 
-    /** Takes other steps instead of those of the table. */
-    void take(Trail other) {
+    /** Takes other steps instead of those of the table; files that they name may lie beside theirs. */
+    void take(Trail other, Path folder) {
         wanted = -1;
-        change(lines -> other.steps());
+        List<String> texts = other.steps().stream().map(Trail.Line::text).toList();
+        change(texts, List.of(folder), lines -> other.steps());
     }
 }

@@ -54,12 +54,12 @@ public final class Taking {
      */
     public void add(
             String name, Original original, SortedSet<Integer> off, List<Integer> columns, List<SampleSheet> instead) {
-        add(name, original, off, columns, instead, Trail.NONE);
+        add(name, original, off, columns, instead, Trail.NONE, Map.of());
     }
 
-    /** Puts a table on the shelf that is prepared by a trail. */
-    public void add(String name, Original original, Trail trail) {
-        add(name, original, Collections.emptySortedSet(), List.of(), List.of(), trail);
+    /** Puts a table on the shelf that is prepared by a trail, with the tables that its steps join. */
+    public void add(String name, Original original, Trail trail, Map<String, Original> joined) {
+        add(name, original, Collections.emptySortedSet(), List.of(), List.of(), trail, joined);
     }
 
     private void add(
@@ -68,9 +68,10 @@ public final class Taking {
             SortedSet<Integer> off,
             List<Integer> columns,
             List<SampleSheet> instead,
-            Trail trail) {
+            Trail trail,
+            Map<String, Original> joined) {
         Assignment now = desk.assignment();
-        DataTable table = new DataTable(now.freshTableId(), name, original, Map.of(), Map.of(), off, trail);
+        DataTable table = new DataTable(now.freshTableId(), name, original, Map.of(), Map.of(), off, trail, joined);
         List<Edit> edits = new ArrayList<>();
         instead.forEach(sheet -> edits.add(new Edit.RemoveSheet(sheet.id())));
         edits.add(new TableEdit.AddTable(now.tables().size(), table));

@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Original;
@@ -114,7 +115,7 @@ public final class TrailFiling {
                 },
                 kept -> {
                     desk.say(kept.why());
-                    kept.original().ifPresent(original -> taking.add(name, original, from));
+                    kept.original().ifPresent(original -> taking.add(name, original, from, Map.of()));
                 },
                 () -> {});
     }
@@ -122,7 +123,7 @@ public final class TrailFiling {
     /** Takes the steps of a trail file instead of those of the table. */
     public void open(Path file) {
         try {
-            trail.take(TrailFiles.read(file.toString()));
+            trail.take(TrailFiles.read(file.toString()), file.toAbsolutePath().getParent());
         } catch (InputProblem problem) {
             desk.say(Words.of(problem.sentence()));
         }
@@ -142,7 +143,7 @@ public final class TrailFiling {
                         kept -> {
                             desk.say(kept.why());
                             kept.original().ifPresent(original -> {
-                                taking.add(nameOf(file), original, table.trail());
+                                taking.add(nameOf(file), original, table.trail(), table.joined());
                                 desk.say(Words.of("trail.ran", file.getFileName()));
                             });
                         },

@@ -102,7 +102,7 @@ public final class TrailsCompared {
         CourseCard card = desk.assignment().card();
         Walk one = now.walk();
         desk.inBackground(
-                () -> TwoTrails.of(one, trail.alongFrom(one, held, card), card),
+                () -> TwoTrails.of(one, TableTrail.alongFrom(now.table(), one, held, card), card),
                 made -> {
                     boolean same =
                             held == other && now == trail.troddenProperty().get();

@@ -363,10 +363,11 @@ public final class Classwork implements Part {
                         java.util.Set.of(),
                         Map.of(),
                         new Hints(attempts.hints().on(), Map.of())),
-                present.foreign(),
+                present.foreign().withoutPieces(),
                 present.tables(),
                 present.tasks(),
                 present.pictures(),
-                List.of());
+                List.of(),
+                present.used());
     }
 }
