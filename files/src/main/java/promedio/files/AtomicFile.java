@@ -15,9 +15,11 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.FileAttribute;
 import java.nio.file.attribute.PosixFileAttributeView;
 import java.nio.file.attribute.PosixFileAttributes;
 import java.nio.file.attribute.PosixFilePermission;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Set;
@@ -37,6 +39,9 @@ public final class AtomicFile {
     private static final Set<PosixFilePermission> WRITING =
             Set.of(PosixFilePermission.OWNER_WRITE, PosixFilePermission.GROUP_WRITE, PosixFilePermission.OTHERS_WRITE);
 
+    private static final Set<PosixFilePermission> OWN =
+            Set.of(PosixFilePermission.OWNER_READ, PosixFilePermission.OWNER_WRITE);
+
     /** What is to be written. */
     @FunctionalInterface
     public interface Content {
@@ -52,8 +57,8 @@ public final class AtomicFile {
         checkWritable(whole);
         Path beside = whole.resolveSibling(BEGINNING + UUID.randomUUID() + ENDING);
         try {
-            try (FileChannel channel =
-                    FileChannel.open(beside, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE)) {
+            try (FileChannel channel = FileChannel.open(
+                    beside, Set.of(StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE), whileWriting(whole))) {
                 OutputStream out = new BufferedOutputStream(Channels.newOutputStream(channel), 1 << 16);
                 content.writeTo(out);
                 out.flush();
@@ -92,6 +97,13 @@ public final class AtomicFile {
         if (nobody || !Files.isWritable(file)) {
             throw new AccessDeniedException(file.toString(), null, READ_ONLY);
         }
+    }
+
+    /** What is written in the place of a file is the user’s alone until it has the permissions of that. */
+    private static FileAttribute<?>[] whileWriting(Path before) {
+        boolean posix = Files.exists(before)
+                && before.getFileSystem().supportedFileAttributeViews().contains("posix");
+        return posix ? new FileAttribute<?>[] {PosixFilePermissions.asFileAttribute(OWN)} : new FileAttribute<?>[0];
     }
 
     private static void allowTheSame(Path before, Path now) throws IOException {

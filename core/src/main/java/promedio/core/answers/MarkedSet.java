@@ -14,6 +14,7 @@ import promedio.core.assignment.Task;
 import promedio.core.assignment.Tasks;
 import promedio.core.marking.Told;
 import promedio.core.sentence.Sentence;
+import promedio.core.sentence.Visible;
 
 /** The marked answers of many students: by student and question, by what went wrong, by how hard a question was. */
 public final class MarkedSet {
@@ -144,7 +145,7 @@ public final class MarkedSet {
 
     /** A note to a student: each question with the answer, the mark, and what may have happened. */
     public String note(String who, QuestionNames names) {
-        StringBuilder note = new StringBuilder(who)
+        StringBuilder note = new StringBuilder(Visible.line(who))
                 .append('\n')
                 .append(Sentence.of("marked.points", Task.plain(points(who)), Task.plain(allPoints())))
                 .append("\n\n");
@@ -153,7 +154,7 @@ public final class MarkedSet {
                     .filter(task -> !task.text().isEmpty())
                     .map(task -> task.told(tasks.number(task)).toString())
                     .orElseGet(() -> names.called(question));
-            note.append(asked).append('\n');
+            note.append(Visible.line(asked)).append('\n');
             Optional<MarkedAnswer> answer = at(who, question);
             note.append("  ")
                     .append(answer.map(one -> Sentence.of(

@@ -6,7 +6,6 @@ import org.apache.commons.statistics.distribution.ChiSquaredDistribution;
 import org.apache.commons.statistics.distribution.ContinuousDistribution;
 import org.apache.commons.statistics.distribution.FDistribution;
 import org.apache.commons.statistics.distribution.NormalDistribution;
-import org.apache.commons.statistics.distribution.TDistribution;
 
 /**
  * A distribution with its parameters: definitions for relations, section 14. Probabilities and values are floating-point numbers with at
@@ -38,7 +37,7 @@ public sealed interface Distribution {
 
     /** Student's t, of degrees of freedom above 0. */
     static Distribution t(double freedom) {
-        return new Smooth(TDistribution.of(freedom));
+        return new Smooth(new StudentT(freedom));
     }
 
     /** χ², of degrees of freedom above 0. */
@@ -81,6 +80,9 @@ public sealed interface Distribution {
 
         @Override
         public double between(double low, double high) {
+            if (of instanceof StudentT) {
+                return of.probability(low, high);
+            }
             return of.survivalProbability(low) < of.cumulativeProbability(low)
                     ? above(low) - above(high)
                     : below(high) - below(low);

@@ -1,5 +1,6 @@
 package promedio.core.jotter;
 
+import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -23,6 +24,9 @@ import promedio.core.vector.Vector;
 public record Jotted(String text, Optional<Vector> result, Optional<Fault> fault, List<Sentence> told) {
     private static final int MOST_EXACT = 1_000;
     private static final int DOUBLE_DIGITS = 17;
+    private static final int LONGEST_EXACT = 20_000;
+    private static final int SHORT_BITS = 100;
+    private static final int PART = 30;
 
     /** Copies the sentences. */
     public Jotted {
@@ -46,7 +50,8 @@ public record Jotted(String text, Optional<Vector> result, Optional<Fault> fault
                 .map(value -> value.isEmpty() ? "missing" : value)
                 .toList();
         String exact = values.size() <= MOST_EXACT ? written(exact()) : "";
-        return new Jotting(text, written(values), exact, isApproximate());
+        boolean tooLong = exact.length() > LONGEST_EXACT;
+        return new Jotting(text, written(values), tooLong ? "" : exact, isApproximate() || tooLong);
     }
 
     private String written(List<String> values) {
@@ -89,7 +94,21 @@ public record Jotted(String text, Optional<Vector> result, Optional<Fault> fault
     }
 
     private static String fraction(Exact exact) {
-        return exact.isWhole() ? exact.numerator().toString() : exact.numerator() + "/" + exact.denominator();
+        return exact.isWhole() ? whole(exact.numerator()) : whole(exact.numerator()) + "/" + whole(exact.denominator());
+    }
+
+    /** A whole number of any length as a formula: one numeral has no more than 34 digits. */
+    private static String whole(BigInteger number) {
+        if (number.bitLength() <= SHORT_BITS) {
+            return number.toString();
+        }
+        String digits = number.abs().toString();
+        List<String> parts = new ArrayList<>();
+        for (int end = digits.length(), power = 0; end > 0; end -= PART, power++) {
+            String part = digits.substring(Math.max(0, end - PART), end);
+            parts.add(0, power == 0 ? part : part + "*1e" + PART + "^" + power);
+        }
+        return (number.signum() < 0 ? "-" : "") + "(" + String.join(" + ", parts) + ")";
     }
 
     /** The values as texts, one of a single value; an empty text for a missing one. */

@@ -44,8 +44,10 @@ public final class Jotter {
     /** Makes the result of a line that was kept the last one; what was only approximate stays so. */
     public void recall(Jotting line, CourseCard card) {
         last = Optional.empty();
-        if (!line.exact().isEmpty()) {
-            work(line.exact(), Lists.NONE, card, random);
+        // What was too long to be kept exactly is what was shown of it.
+        String kept = line.exact().isEmpty() && line.approximate() ? line.result() : line.exact();
+        if (!kept.isEmpty()) {
+            work(kept, Lists.NONE, card, random);
         }
         if (line.approximate()) {
             last = last.map(Jotter::approximate);

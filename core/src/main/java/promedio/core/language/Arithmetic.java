@@ -47,8 +47,9 @@ final class Arithmetic {
                         }
                         default -> power(numbers[0], numbers[1], helper, row, everywhere);
                     }
+                    boolean exact = known && !numbers[0].isOutgrown();
                     boolean gone =
-                            known && numbers[0].isMissing() && operator != Operator.OVER && operator != Operator.POWER;
+                            exact && numbers[0].isMissing() && operator != Operator.OVER && operator != Operator.POWER;
                     rows.lose(gone, "told.too-large.", row, everywhere);
                 },
                 left,
@@ -70,7 +71,7 @@ final class Arithmetic {
                 base.clear();
                 rows.lose(true, "told.division.", row, everywhere);
             } else {
-                base.figure(base.figure().power(times));
+                base.power(times);
             }
             return;
         }

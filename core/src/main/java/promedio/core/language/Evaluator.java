@@ -55,7 +55,7 @@ public final class Evaluator {
     private void lose(String key, int row, boolean everywhere) {
         if (everywhere) {
             told.count(key, scope.rows());
-        } else if (taken == null || taken.isYes(row)) {
+        } else if (taken == null || row >= taken.size() || taken.isYes(row)) {
             told.count(key, 1);
         }
     }

@@ -16,6 +16,8 @@ import promedio.core.vector.Vector;
 final class Rowwise {
     /** After so many rows it is asked whether to go on. */
     private static final int PIECE = 1 << 13;
+    /** The same where numbers are long. */
+    private static final int FEW = 64;
 
     private final Runnable pause;
     private final Loss lost;
@@ -51,12 +53,21 @@ final class Rowwise {
         for (int row = 0; row < rows; row++) {
             piece(row);
             for (int i = 0; i < registers.length; i++) {
+                registers[i].among(constant ? 1 : size);
                 operands[i].get(row, registers[i]);
                 if (!constant) {
-                    registers[i].settle(operands[i].isConstant() ? size : 0);
+                    registers[i].settle();
                 }
             }
+            if (registers[0].state() == Register.State.BIG && row % FEW == 0) {
+                pause.run();
+            }
             work.on(registers, row, constant);
+            lose(
+                    registers[0].hasOutgrown(),
+                    registers[0].isMissing() ? "told.too-large." : "told.vast.",
+                    row,
+                    constant);
             if (constant) {
                 return Numbers.constant(registers[0], size);
             }

@@ -148,8 +148,8 @@ final class Summaries {
         }
     }
 
-    private static void sum(Numbers of, int[] rows, Register out) {
-        Optional<Sums> sums = Sums.of(of, rows, false);
+    private void sum(Numbers of, int[] rows, Register out) {
+        Optional<Sums> sums = Sums.of(of, rows, false, pause);
         if (sums.isPresent()) {
             out.figure(sums.get().sum());
         } else {
@@ -157,7 +157,7 @@ final class Summaries {
         }
     }
 
-    private static void mean(Numbers of, int[] rows, Register out) {
+    private void mean(Numbers of, int[] rows, Register out) {
         if (rows.length > 0) {
             sum(of, rows, out);
             Register count = new Register();
@@ -172,7 +172,7 @@ final class Summaries {
         if (divisor <= 0) {
             return;
         }
-        Optional<Sums> sums = Sums.of(of, rows, true);
+        Optional<Sums> sums = Sums.of(of, rows, true, pause);
         if (sums.isPresent()) {
             Exact sum = sums.get().sum();
             out.figure(

@@ -24,21 +24,28 @@ record Sums(Exact sum, Exact squares) {
     private static final long MOST_SQUARED = 1L << 47;
 
     private static final int MOST_BITS = 1 << 15;
+    /** After so many cells it is asked whether to go on. */
+    private static final int FEW = 1 << 8;
 
     /**
      * The sums of some rows; empty where they cannot be exact.
      *
      * @param squared whether squares are wanted, too; else their sum is 0
+     * @param pause what is asked again and again; it stops the work by throwing
      */
-    static Optional<Sums> of(Numbers numbers, int[] rows, boolean squared) {
+    static Optional<Sums> of(Numbers numbers, int[] rows, boolean squared, Runnable pause) {
         Map<Long, Wide[]> byDenominator = new HashMap<>();
         Exact sum = Exact.ZERO;
         Exact squares = Exact.ZERO;
         Register cell = new Register();
         long common = numbers.common();
         Wide[] wides = common == 0 ? null : wides(byDenominator, common);
+        int met = 0;
         for (int row : rows) {
             numbers.get(row, cell);
+            if (met++ % FEW == 0) {
+                pause.run();
+            }
             if (cell.state() == Register.State.DOUBLE) {
                 return Optional.empty();
             }

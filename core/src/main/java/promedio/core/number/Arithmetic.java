@@ -51,6 +51,10 @@ final class Arithmetic {
         if (exponent < 0) {
             return over(Exact.ONE, power(base, -exponent));
         }
+        if (base instanceof Root root) {
+            Figure even = root.squared().power(exponent / 2);
+            return exponent % 2 == 0 ? even : even.times(root);
+        }
         Figure result = Exact.ONE;
         for (int i = 0; i < exponent; i++) {
             result = result.times(base);

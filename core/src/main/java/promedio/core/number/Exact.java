@@ -20,6 +20,8 @@ public final class Exact implements Figure, Comparable<Exact> {
 
     private static final MathContext BOUNDS = new MathContext(Approximation.DIGITS, RoundingMode.FLOOR);
     private static final BigInteger FIVE = BigInteger.valueOf(5);
+    private static final double BITS_OF_FIVE = Math.log(5) / Math.log(2);
+    private static final double BITS_OF_TEN = Math.log(10) / Math.log(2);
 
     private final BigFraction ratio;
 
@@ -157,14 +159,37 @@ public final class Exact implements Figure, Comparable<Exact> {
         BigInteger rest = denominator();
         int twos = rest.getLowestSetBit();
         rest = rest.shiftRight(twos);
-        int fives = 0;
-        for (BigInteger[] parts = rest.divideAndRemainder(FIVE);
-                parts[1].signum() == 0;
-                parts = rest.divideAndRemainder(FIVE)) {
-            rest = parts[0];
-            fives++;
+        // The power of five of that many bits, if it is one.
+        int fives = (int) Math.round((rest.bitLength() - 1) / BITS_OF_FIVE);
+        for (int power = Math.max(0, fives - 1); power <= fives + 1; power++) {
+            if (FIVE.pow(power).equals(rest)) {
+                return OptionalInt.of(Math.max(twos, power));
+            }
         }
-        return rest.equals(BigInteger.ONE) ? OptionalInt.of(Math.max(twos, fives)) : OptionalInt.empty();
+        return OptionalInt.empty();
+    }
+
+    /** Whether it can be written in full with so many significant digits; soon told of numbers of any length. */
+    public boolean endsWithin(int digits) {
+        int most = (int) (digits * BITS_OF_TEN) + 1;
+        boolean whole = isWhole();
+        if (!whole && numerator().bitLength() > most) {
+            return false;
+        }
+        int surplus = numerator().bitLength() - most;
+        // A whole number that ends in noughts has as many twos.
+        boolean noughts = !whole || numerator().getLowestSetBit() >= (int) (surplus / BITS_OF_TEN);
+        if (!noughts || placesInFull().isEmpty()) {
+            return false;
+        }
+        return whole
+                ? isWholeWithin(digits)
+                : toPlaces(placesInFull().getAsInt(), HalfRule.HALF_EVEN).precision() <= digits;
+    }
+
+    private boolean isWholeWithin(int digits) {
+        int behind = Math.max(0, magnitude() + 1 - digits);
+        return numerator().mod(BigInteger.TEN.pow(behind)).signum() == 0;
     }
 
     /** The ratio correctly rounded, again as a ratio: what a hand writes down and carries on with. */

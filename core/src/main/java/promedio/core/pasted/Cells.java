@@ -31,9 +31,14 @@ final class Cells {
     private final Lexer lexer;
 
     Cells(NumberStyle style, Numerals card) {
+        this(style, card, () -> {});
+    }
+
+    /** @param pause what is asked at every line; it stops the work by throwing */
+    Cells(NumberStyle style, Numerals card, Runnable pause) {
         this.style = style;
         this.card = card;
-        this.lexer = new Lexer(style);
+        this.lexer = new Lexer(style, pause);
     }
 
     /** Takes lines apart; it knows lines that were taken apart before. */

@@ -18,10 +18,12 @@ final class Lexer {
     private static final Pattern WORD = Pattern.compile("[^\\s,;|]+");
 
     private final Pattern number;
+    private final Runnable pause;
     private final Map<String, List<Item>> known = new HashMap<>();
 
-    /** A lexer for numbers of a style. */
-    Lexer(NumberStyle style) {
+    /** A lexer for numbers of a style; it asks at every line whether to go on. */
+    Lexer(NumberStyle style, Runnable pause) {
+        this.pause = pause;
         String marks = style.commasPart() ? "\\." : "[.,]";
         this.number = Pattern.compile("(?:(?:[$£€₹¥]|Rs\\.?)\\s?)?[+\u2212–-]?" + "(?:[0-9]++(?:" + marks
                 + "[0-9]++)*+(?:\\.(?=[\\s,;)\\]}]|$))?|[.,][0-9]++)" + "(?:[eE][+-]?[0-9]+)?"
@@ -31,6 +33,7 @@ final class Lexer {
 
     /** The pieces of a line; words with one blank between them are one. */
     List<Item> items(String line) {
+        pause.run();
         if (known.size() > MOST_KNOWN) {
             known.clear();
         }

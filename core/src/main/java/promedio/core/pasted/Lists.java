@@ -10,6 +10,10 @@ import promedio.core.sentence.Sentence;
 
 /** A list: one value after another, on one line or many, or one on each line. */
 final class Lists {
+    private static final Pattern AND = Pattern.compile("(?i)and|&|…|\\.{3}|etc\\.?");
+    /** Quotes around a number, and a full stop behind it. */
+    private static final Pattern AROUND = Pattern.compile("^[\"'“”]+(?=[0-9+-])|(?<=[0-9])[\"'“”]+$|(?<=[0-9])\\.$");
+
     private static final Pattern GENERAL = Pattern.compile(
             "(?i)(?:the )?(?:raw |given |sample |following )?(?:data(?: set)?|dataset|values?|numbers?|observations?|list|given|sample)");
     private static final Pattern QUESTION = Pattern.compile(
@@ -193,12 +197,10 @@ final class Lists {
         List<String> values = new ArrayList<>();
         for (String line : lines) {
             for (Item item : words(lexer.items(line))) {
-                boolean and = item.is(Item.Kind.WORDS) && item.text().matches("(?i)and|&|…|\\.{3}|etc\\.?");
+                boolean and =
+                        item.is(Item.Kind.WORDS) && AND.matcher(item.text()).matches();
                 if (!and) {
-                    values.add(item.text()
-                            .replaceFirst("^[\"'“”]+(?=[0-9+-])", "")
-                            .replaceFirst("(?<=[0-9])[\"'“”]+$", "")
-                            .replaceFirst("(?<=[0-9])\\.$", ""));
+                    values.add(AROUND.matcher(item.text()).replaceAll(""));
                 }
             }
         }

@@ -25,6 +25,10 @@ public final class Pasted {
 
     private static final Pattern TITLE =
             Pattern.compile("(?i)(?:table|figure|fig\\.|exhibit)\\s+[0-9][0-9.]*[a-z]?\\b.*");
+    private static final Pattern WORD = Pattern.compile("\\p{L}{2,}");
+    private static final int FEW_WORDS = 5;
+    private static final int MOST_TOLD = 12;
+
     private static final Pattern NUMBERS_ONLY = Pattern.compile("[\\s0-9.;+-]*+");
 
     private Pasted() {}
@@ -36,6 +40,16 @@ public final class Pasted {
      *     them
      */
     public static List<Reading> read(String text, Numerals card) {
+        return read(text, card, () -> {});
+    }
+
+    /**
+     * The same of a text that may be long.
+     *
+     * @param pause what is asked again and again; it stops the work by throwing
+     */
+    public static List<Reading> read(String text, Numerals card, Runnable pause) {
+        pause.run();
         Optional<Reading> column = longColumn(text);
         if (column.isPresent()) {
             return List.of(column.get());
@@ -45,16 +59,15 @@ public final class Pasted {
         if (lines.isEmpty()) {
             return readings;
         }
-        if (lines.size() > 1
-                && isSentence(lines.get(0))
-                && lines.stream().skip(1).anyMatch(Pasted::hasDigits)) {
-            Sentence left = Sentence.of("pasted.left-out.line", lines.get(0).strip());
-            return read(String.join("\n", lines.subList(1, lines.size())), card).stream()
-                    .map(reading -> reading.telling(left))
+        int prose = prose(lines);
+        if (prose > 0) {
+            return read(String.join("\n", lines.subList(prose, lines.size())), card, pause).stream()
+                    .map(reading -> telling(reading, lines.subList(0, prose)))
                     .toList();
         }
         for (NumberStyle style : NumberStyle.of(lines, card)) {
-            for (Reading reading : inStyle(lines, new Cells(style, card))) {
+            pause.run();
+            for (Reading reading : inStyle(lines, new Cells(style, card, pause))) {
                 Reading whole = style.told().map(reading::telling).orElse(reading);
                 if (readings.size() < MOST_READINGS && readings.stream().noneMatch(whole::isSame)) {
                     readings.add(whole);
@@ -62,6 +75,31 @@ public final class Pasted {
             }
         }
         return readings;
+    }
+
+    /** How many lines at the beginning are said about what follows. */
+    private static int prose(List<String> lines) {
+        int last = lines.size() - 1;
+        while (last > 0 && !hasDigits(lines.get(last))) {
+            last--;
+        }
+        int prose = 0;
+        while (prose < last && isSentence(lines.get(prose))) {
+            prose++;
+        }
+        return prose;
+    }
+
+    /** A reading that tells which lines before it are left out; of very many how many. */
+    private static Reading telling(Reading reading, List<String> left) {
+        Reading telling = reading;
+        for (int i = Math.min(left.size(), MOST_TOLD) - 1; i >= 0; i--) {
+            telling = telling.telling(
+                    Sentence.of("pasted.left-out.line", left.get(i).strip()));
+        }
+        return left.size() <= MOST_TOLD
+                ? telling
+                : telling.telling(Sentence.of("pasted.left-out.lines", left.size() - MOST_TOLD));
     }
 
     /** A class and its frequency on one line, as they are typed under a class table; empty where something else stands there. */
@@ -119,9 +157,9 @@ public final class Pasted {
     /** Whether a line is said about what follows: several words, ended like a sentence or begun like one. */
     private static boolean isSentence(String line) {
         String text = line.strip();
-        long words = Pattern.compile("\\p{L}{2,}").matcher(text).results().count();
+        long words = WORD.matcher(text).results().limit(FEW_WORDS).count();
         boolean ended = text.endsWith(":") || text.endsWith(".") || text.endsWith("?");
-        return words >= 5
+        return words >= FEW_WORDS
                         && (ended || Lists.SENTENCE.matcher(text).matches())
                         && text.indexOf('\t') < 0
                         && text.indexOf('|') < 0

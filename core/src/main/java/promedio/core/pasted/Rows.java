@@ -11,7 +11,7 @@ final class Rows {
     /** A class that is written by its beginning, and its frequency: {@code 10-  5}. */
     private static final Pattern BEGINS = Pattern.compile("\\s*([0-9][0-9.,]*\\s?[-–—])\\s+([0-9]+)\\s*");
     /** A pair among several on one line: {@code 10–19: 4}. */
-    private static final Pattern PARTS = Pattern.compile("\\s*[;,]\\s+|\\s*;\\s*");
+    private static final Pattern PARTS = Pattern.compile("(?<!\\s)\\s*+[;,]\\s+|(?<!\\s)\\s*+;\\s*");
 
     private static final Pattern WORDED = Pattern.compile(
             "(?i)((?:\\p{L}[\\p{L}.]*\\s+){1,3}?)((?:under|below|less than|fewer than|up to|at most|over|above|more than|at least|not).*)");

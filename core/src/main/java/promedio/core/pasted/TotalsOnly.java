@@ -13,8 +13,8 @@ final class TotalsOnly {
             "(?:given\\s*:?\\s*)?(?<name>[nN]|[ΣƩ∑]\\s*[\\p{L}()²³⁴^0-9·.|−-]{1,14}|\\(\\s*[ΣƩ∑].*\\)\\s*²|sum of (?:the )?(?:values|squares|products|x|y|x²|xy).*|x̄|ȳ|mean|s|sd|σ|s²|σ²|variance)"
                     + "\\s*[=:]\\s*(?<value>[+−-]?[0-9][0-9.,]*)\\s*\\.?",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern PARTS =
-            Pattern.compile("\\s*(?:;|,(?=\\s)|\\s+and\\s+|\n)\\s*(?:and\\s+)?|(?<=[0-9])\\s{1,6}(?=[nNΣƩ∑x(])");
+    private static final Pattern PARTS = Pattern.compile(
+            "(?<!\\s)(?:\\s*+(?:;|,(?=\\s)|\n)|\\s++and\\s+)\\s*(?:and\\s+)?|(?<=[0-9])\\s{1,6}(?=[nNΣƩ∑x(])");
 
     private TotalsOnly() {}
 

@@ -9,10 +9,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
-import promedio.core.number.HalfRule;
 import promedio.core.number.SignificantText;
 
 /**
@@ -211,15 +209,7 @@ public final class Numbers implements Vector {
     }
 
     private static boolean isInFull(Figure figure) {
-        if (!(figure instanceof Exact exact)) {
-            return false;
-        }
-        OptionalInt places = exact.placesInFull();
-        return places.isPresent()
-                && exact.toPlaces(places.getAsInt(), HalfRule.HALF_EVEN)
-                                .stripTrailingZeros()
-                                .precision()
-                        <= FULL_DIGITS;
+        return figure instanceof Exact exact && exact.endsWithin(FULL_DIGITS);
     }
 
     /** Whether a cell that is not missing is the very number that is {@link #text written out} for it. */

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.math.BigInteger;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
+import promedio.core.number.Root;
 
 /**
  * A number in hand while columns are gone through: a ratio of two machine words as long as it fits, else an exact figure; a
@@ -11,10 +12,19 @@ import promedio.core.number.Figure;
  * threads.
  */
 public final class Register {
+    /** Exact numbers have at most so many digits, above or below the line. */
+    public static final int MOST_DIGITS = 10_000;
+
+    private static final double BITS_OF_DIGIT = Math.log(10) / Math.log(2);
     private static final int MOST_BITS = 62;
     private static final long MOST_PADDED = 1_000_000;
+    /** With so many rows a number has fewer digits, so that a step takes no minutes. */
+    private static final int SOME_ROWS = 100;
+
     private static final int MANY_ROWS = 10_000;
-    private static final int VAST = 2_048;
+    private static final int VAST_IN_SOME = (int) (2_500 * BITS_OF_DIGIT);
+    private static final int VAST_IN_MANY = (int) (600 * BITS_OF_DIGIT);
+    private static final int VAST = (int) (MOST_DIGITS * BITS_OF_DIGIT);
 
     /** What is in it. */
     public enum State {
@@ -33,6 +43,8 @@ public final class Register {
     private long d = 1;
     private double x;
     private Figure big;
+    private int vast = VAST;
+    private boolean grown;
 
     /** What is in it. */
     public State state() {
@@ -93,7 +105,7 @@ public final class Register {
         big = null;
     }
 
-    /** Takes a figure. */
+    /** Takes a figure; one of very many digits becomes approximate, or missing where it is beyond those numbers too. */
     public void figure(Figure figure) {
         if (figure instanceof Exact exact) {
             BigInteger above = exact.numerator();
@@ -103,8 +115,59 @@ public final class Register {
                 return;
             }
         }
+        if (isVast(figure)) {
+            double nearest = figure.toDouble();
+            outgrown(nearest == 0 ? Double.NaN : nearest);
+            return;
+        }
         state = State.BIG;
         big = figure;
+    }
+
+    private boolean isVast(Figure figure) {
+        return figure.isExact() ? bits(figure) > vast : Math.abs(figure.magnitude()) > MOST_DIGITS;
+    }
+
+    /** How long an exact figure is; of a root half of what stands under it, of an approximation nothing. */
+    private static int bits(Figure figure) {
+        Exact of = figure instanceof Root root ? root.square() : figure instanceof Exact exact ? exact : Exact.ONE;
+        int bits = Math.max(of.numerator().bitLength(), of.denominator().bitLength());
+        return figure instanceof Root ? bits / 2 : bits;
+    }
+
+    private void outgrown(double nearest) {
+        grown = true;
+        approximate(nearest);
+    }
+
+    /** Whether an exact number has come to have too many digits since this was asked last, and is only approximate, or missing. */
+    public boolean hasOutgrown() {
+        boolean so = grown;
+        grown = false;
+        return so;
+    }
+
+    /** The same, to be asked again. */
+    public boolean isOutgrown() {
+        return grown;
+    }
+
+    /** Before it meets each of so many rows: how many digits are many depends on how often they are gone through. */
+    public void among(int rows) {
+        vast = rows > MANY_ROWS ? VAST_IN_MANY : rows > SOME_ROWS ? VAST_IN_SOME : VAST;
+    }
+
+    /** Raises it to a whole power; exact as long as that has not too many digits. It is neither missing nor approximate, nor 0 to less than 0. */
+    public void power(int exponent) {
+        Figure base = figure();
+        double bits = (double) bits(base) * Math.abs(exponent);
+        if (bits > 2.0 * vast + MOST_BITS) {
+            // As many bits as a base that is 1 or −1 over itself never has.
+            double nearest = Math.pow(base.toDouble(), exponent);
+            outgrown(nearest == 0 ? Double.NaN : nearest);
+        } else {
+            figure(base.power(exponent));
+        }
     }
 
     /** Takes what another has. */
@@ -128,12 +191,9 @@ public final class Register {
      */
     public void settle(int rows) {
         settle();
-        boolean vast = rows > MANY_ROWS
-                && state == State.BIG
-                && big instanceof Exact exact
-                && Math.max(exact.numerator().bitLength(), exact.denominator().bitLength()) > VAST;
-        if (vast) {
-            approximate(big.toDouble());
+        among(rows);
+        if (state == State.BIG) {
+            figure(big);
         }
     }
 

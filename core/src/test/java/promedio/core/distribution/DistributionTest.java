@@ -46,6 +46,18 @@ class DistributionTest {
         is(Distribution.normal(0, 1).between(8, 9), "6.21983198586583028e-16");
     }
 
+    /** With 1 and 2 degrees of freedom the share is 2/π·atan t and t/√(2 + t²). */
+    @Property(tries = 300)
+    void near_the_middle_of_t_there_are_twelve_digits_too(@ForAll @DoubleRange(min = -14, max = 3) double magnitude) {
+        double t = Math.pow(10, magnitude);
+        double ofOne = 2 / Math.PI * Math.atan(t);
+        double ofTwo = t / Math.sqrt(2 + t * t);
+        assertThat(Distribution.t(1).between(-t, t)).isCloseTo(ofOne, DIGITS);
+        assertThat(Distribution.t(2).between(-t, t)).isCloseTo(ofTwo, DIGITS);
+        assertThat(2 * Distribution.t(1).above(t)).isCloseTo(1 - ofOne, Percentage.withPercentage(1e-9));
+        assertThat(Distribution.t(2).below(-t)).isEqualTo(Distribution.t(2).above(t));
+    }
+
     @Test
     void a_value_beyond_all_numbers_is_not_told_as_one() {
         assertThat(Distribution.t(0.001).cutting(0.000_01)).isEmpty();

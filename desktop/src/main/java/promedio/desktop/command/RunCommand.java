@@ -76,6 +76,11 @@ public final class RunCommand implements Callable<Integer> {
             description = "Digits of numbers that do not end (default: ${DEFAULT-VALUE}).")
     private int digits = Vectors.DIGITS;
 
+    @Option(
+            names = "--plain",
+            description = "CSV as the cells are: without the apostrophe before those that other programs may compute.")
+    private boolean plain;
+
     @Option(names = "--json", description = "What each step did, and the columns at the end, as one JSON object.")
     private boolean json;
 
@@ -137,7 +142,7 @@ public final class RunCommand implements Callable<Integer> {
 
     private void write(Walk walk, int shown) throws InputProblem, IOException {
         PrintWriter out = spec.commandLine().getOut();
-        TableWriter writer = new TableWriter(walk.last(), shown);
+        TableWriter writer = new TableWriter(walk.last(), shown, plain);
         if (to != null) {
             writer.write(Path.of(to));
         } else if (!json) {
@@ -147,6 +152,11 @@ public final class RunCommand implements Callable<Integer> {
             out.println(Visible.json(json(walk)));
         } else {
             tell(walk);
+        }
+        if (writer.guarded() > 0 && !json) {
+            Sentence told =
+                    Sentence.of(writer.guarded() == 1 ? "csv.guarded.one" : "csv.guarded.many", writer.guarded());
+            spec.commandLine().getErr().println(Visible.line(told.toString()));
         }
     }
 

@@ -13,8 +13,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
@@ -31,6 +29,7 @@ import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
 import promedio.core.sample.Sample;
 import promedio.core.sentence.Visible;
+import promedio.desktop.control.CopiedCells;
 import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.desk.SheetFigures;
@@ -203,13 +202,11 @@ public final class EntriesPage extends VBox {
 
     private void copy() {
         model.sheet().ifPresent(sheet -> {
-            ClipboardContent content = new ClipboardContent();
-            content.putString(chosenRows().stream()
+            CopiedCells.put(chosenRows().stream()
                     .map(row -> sheet.columns().stream()
                             .map(column -> column.text(row))
                             .collect(Collectors.joining("\t")))
                     .collect(Collectors.joining("\n")));
-            Clipboard.getSystemClipboard().setContent(content);
         });
     }
 

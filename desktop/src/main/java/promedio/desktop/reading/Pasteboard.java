@@ -2,6 +2,7 @@ package promedio.desktop.reading;
 
 import java.util.Optional;
 import javafx.scene.input.Clipboard;
+import promedio.desktop.control.CopiedCells;
 import promedio.files.html.HtmlTables;
 
 /** What lies on the clipboard, to be read: a table of a web page cell by cell, else the text. */
@@ -17,6 +18,6 @@ public final class Pasteboard {
     public static Optional<String> text(Clipboard board) {
         String html = board.hasHtml() ? board.getHtml() : null;
         Optional<String> table = html == null ? Optional.empty() : HtmlTables.text(html);
-        return table.or(() -> Optional.ofNullable(board.getString()));
+        return table.or(() -> Optional.ofNullable(CopiedCells.asCopied(board.getString())));
     }
 }

@@ -5,11 +5,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.StackPane;
 import promedio.core.data.Column;
 import promedio.core.trail.Prepared;
+import promedio.desktop.control.CopiedCells;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.table.TableFigures;
 import promedio.desktop.model.table.TableTrail;
@@ -184,9 +183,7 @@ final class TwoGrids extends StackPane {
                             .append(cells.text().at(row, column).replaceAll("[\\t\\r\\n]+", " ")));
             text.append('\n');
         }
-        ClipboardContent content = new ClipboardContent();
-        content.putString(text.toString());
-        Clipboard.getSystemClipboard().setContent(content);
+        CopiedCells.put(text.toString());
         model.say(Words.of("message.cells-copied", rows.length));
     }
 }

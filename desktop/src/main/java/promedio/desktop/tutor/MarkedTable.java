@@ -31,6 +31,8 @@ import promedio.desktop.text.Words;
 
 /** Who by question, each answer with glyph and word; the arrow keys go from one to the next, a click opens the mark. */
 final class MarkedTable extends ScrollPane {
+    private static final int LONGEST_ANSWER = 200;
+
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
     private static final double WHO_EMS = 13.5;
@@ -149,7 +151,7 @@ final class MarkedTable extends ScrollPane {
                     CHOSEN, here.equals(work.chosenProperty().get()));
             answer.ifPresent(one -> {
                 MarkGlyph.mark(cell, Optional.of(one.mark().kind()));
-                Label written = new Label(one.given().answer());
+                Label written = new Label(Visible.line(one.given().answer(), LONGEST_ANSWER));
                 written.getStyleClass().add("marked-answer");
                 Label word = new Label(Words.of(one.mark().word()));
                 word.getStyleClass().addAll("mark-said", "marked-word");

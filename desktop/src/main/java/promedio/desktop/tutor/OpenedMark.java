@@ -13,6 +13,7 @@ import promedio.core.answers.MarkedAnswer;
 import promedio.core.answers.QuestionNames;
 import promedio.core.assignment.Task;
 import promedio.core.marking.TwoWorkings;
+import promedio.core.sentence.Visible;
 import promedio.core.working.FigureText;
 import promedio.desktop.margin.MarkGlyph;
 import promedio.desktop.margin.TwoWorkingsBox;
@@ -22,6 +23,8 @@ import promedio.desktop.text.Words;
 
 /** The answer that is looked at: what was asked, what is right, what may have happened, and the two workings. */
 final class OpenedMark extends ScrollPane {
+    private static final int LONGEST_ANSWER = 200;
+
     private final DeskModel model;
     private final Classwork work;
     private final VBox inner = new VBox();
@@ -73,7 +76,7 @@ final class OpenedMark extends ScrollPane {
     }
 
     private void show(MarkedAnswer answer) {
-        Label written = new Label(answer.given().answer());
+        Label written = new Label(Visible.line(answer.given().answer(), LONGEST_ANSWER));
         written.getStyleClass().add("opened-answer");
         Label word = new Label(Words.of(answer.mark().word()));
         word.getStyleClass().add("mark-said");

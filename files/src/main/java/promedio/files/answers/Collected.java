@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import java.util.stream.Stream;
 import promedio.core.answers.Given;
 import promedio.core.answers.QuestionNames;
@@ -17,7 +18,6 @@ import promedio.core.assignment.Attempts;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.sentence.Sentence;
 import promedio.files.InputProblem;
-import promedio.files.assignment.AssignmentFile;
 import promedio.files.table.ReadingOptions;
 import promedio.files.table.Watch;
 
@@ -80,10 +80,12 @@ public record Collected(List<Given> given, List<Sentence> told) {
             watch.at(i, files.size());
             String name = files.get(i).getFileName().toString();
             try {
-                Assignment theirs = AssignmentFile.read(files.get(i));
+                Assignment theirs = StudentFile.read(files.get(i), watch);
                 add(name.substring(0, name.length() - SUFFIX.length()), theirs, assignment, given, told);
             } catch (InputProblem problem) {
                 told.add(problem.sentence());
+            } catch (CancellationException stopped) {
+                break;
             }
         }
         return new Collected(given, told);

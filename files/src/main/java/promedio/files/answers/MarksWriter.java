@@ -18,6 +18,7 @@ import promedio.core.assignment.SampleSheet;
 import promedio.core.assignment.Task;
 import promedio.core.marking.Told;
 import promedio.core.sentence.Sentence;
+import promedio.core.sentence.Visible;
 import promedio.files.AtomicFile;
 import promedio.files.InputProblem;
 import promedio.files.delimited.GuardedCsv;
@@ -72,7 +73,7 @@ public final class MarksWriter {
         row.add(one.isCredited() ? worth : "0");
         row.add(worth);
         row.add(sentences(one.given().remarks()));
-        return row;
+        return row.stream().map(Visible::line).toList();
     }
 
     private String sample(MarkedAnswer one) {
@@ -97,7 +98,7 @@ public final class MarksWriter {
             list.add(MarksJson.mark(
                     node.put("sample", sample(one)), one.verdict(), one.outcome(), one.card(), one.dataPlaces()));
         }
-        text(file, list.toPrettyString());
+        text(file, Visible.json(list.toPrettyString()));
     }
 
     /** Writes the notes to all students, one after another. */

@@ -149,9 +149,29 @@ public final class AssignmentFile {
      * @throws InputProblem when it is not there, is damaged, is none, is larger than any, or was written by a newer version
      */
     public static Assignment read(Path file, Originals originals) throws InputProblem {
+        try {
+            return read(file, originals, new Budget(Files.size(file)));
+        } catch (IOException unreadable) {
+            return read(file, originals, new Budget(0));
+        }
+    }
+
+    /**
+     * Reads an assignment of somebody else, whose tables are kept until the program ends.
+     *
+     * @param mostBytes how much it may unpack to
+     * @param mostEntries how many entries its samples may have
+     * @param pause what is asked again and again; it stops the work by throwing
+     * @throws InputProblem as the other
+     */
+    public static Assignment read(Path file, long mostBytes, long mostEntries, Runnable pause) throws InputProblem {
+        return read(file, Originals.passing(), new Budget(mostBytes, mostEntries, pause));
+    }
+
+    private static Assignment read(Path file, Originals originals, Budget budget) throws InputProblem {
         String name = "“" + file.getFileName() + "”";
         try (InputStream in = Files.newInputStream(file)) {
-            return read(in, new Budget(Files.size(file)), name, originals);
+            return read(in, budget, name, originals);
         } catch (NoSuchFileException missing) {
             throw new InputProblem(Sentence.of("file.gone", name), missing);
         } catch (AccessDeniedException denied) {
@@ -225,7 +245,7 @@ public final class AssignmentFile {
                 String place = checked.broken().iterator().next();
                 throw new InputProblem(Sentence.of("file.damaged.place", name, place));
             }
-            AssignmentJson.Reader reader = new AssignmentJson.Reader(checked);
+            AssignmentJson.Reader reader = new AssignmentJson.Reader(checked, budget::goOn);
             for (JsonNode table : checked.document().path("tables")) {
                 if (!TablesJson.originals(table).stream()
                         .map(AssignmentJson::partOf)

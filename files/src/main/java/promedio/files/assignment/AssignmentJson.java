@@ -233,12 +233,18 @@ final class AssignmentJson {
         private final List<DataTable> tables = new ArrayList<>();
         private final Card card;
         private final Walks walks = new Walks();
+        private final Runnable pause;
         private final UsedIds used;
         private final List<Foreign.Piece> pieces = new ArrayList<>();
         private int sample = -1;
 
-        /** Reads on from a document that is as the schema says, and what was taken out of it. */
-        Reader(AssignmentSchema.Checked checked) {
+        /**
+         * Reads on from a document that is as the schema says, and what was taken out of it.
+         *
+         * @param pause what is asked again and again; it stops the work by throwing
+         */
+        Reader(AssignmentSchema.Checked checked, Runnable pause) {
+            this.pause = pause;
             document = checked.document();
             document.path("unread")
                     .forEach(piece -> pieces.add(new Foreign.Piece(
@@ -306,7 +312,9 @@ final class AssignmentJson {
         /** Where a sample comes from. */
         private Link link(JsonNode sample) {
             String written = sample.path("from").path("table").asText();
-            return TablesJson.readLink(sample.path("from"), ids.getOrDefault(written, written));
+            String id = ids.getOrDefault(written, written);
+            int size = table(id).map(DataTable::size).orElse(0);
+            return TablesJson.readLink(sample.path("from"), id, size);
         }
 
         /** @throws IllegalArgumentException for a kind that a sample of a table cannot be of */
@@ -318,9 +326,11 @@ final class AssignmentJson {
         }
 
         private Optional<DataTable> table(Link link) {
-            return tables.stream()
-                    .filter(one -> one.id().equals(link.tableId()))
-                    .findFirst();
+            return table(link.tableId());
+        }
+
+        private Optional<DataTable> table(String id) {
+            return tables.stream().filter(one -> one.id().equals(id)).findFirst();
         }
 
         /** Takes a sample of a column of a table that was taken; false where there is none. */
@@ -336,7 +346,7 @@ final class AssignmentJson {
             Numerals numerals = card.card().numerals();
             SampleSheet filled = Links.filled(WholeJson.withoutEntries(own), link, table.get(), numerals);
             if (link instanceof Link.Made) {
-                filled = Following.settled(filled, table.get(), walks.of(table.get(), card.card(), () -> {}), numerals);
+                filled = Following.settled(filled, table.get(), walks.of(table.get(), card.card(), pause), numerals);
             }
             more(sample, filled);
             sheets.add(filled.switched(off(sample, filled.size()), false));

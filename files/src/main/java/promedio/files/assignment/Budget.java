@@ -14,15 +14,34 @@ final class Budget {
     static final long MOST_BYTES = 1L << 30;
     static final int MOST_ENTRIES = 20_000_000;
     static final int MOST_PARTS = 10_000;
+    private static final int FEW = 1 << 10;
 
     private final long mostBytes;
+    private final long mostEntries;
+    private final Runnable pause;
     private long bytes;
     private long entries;
     private int parts;
 
     /** The budget of a file of some size. */
     Budget(long packed) {
-        mostBytes = Math.min(MOST_BYTES, Math.max(FREE_BYTES, MOST_TIMES_PACKED * packed));
+        this(Math.min(MOST_BYTES, Math.max(FREE_BYTES, MOST_TIMES_PACKED * packed)), MOST_ENTRIES, () -> {});
+    }
+
+    /**
+     * A budget of its own.
+     *
+     * @param pause what is asked whenever something is spent; it stops the work by throwing
+     */
+    Budget(long mostBytes, long mostEntries, Runnable pause) {
+        this.mostBytes = mostBytes;
+        this.mostEntries = mostEntries;
+        this.pause = pause;
+    }
+
+    /** Asks whether to go on. */
+    void goOn() {
+        pause.run();
     }
 
     /** What is larger than any assignment. */
@@ -40,13 +59,17 @@ final class Budget {
     }
 
     void bytes(long more) throws Spent {
+        goOn();
         bytes += more;
         check(bytes <= mostBytes);
     }
 
     void entry() throws Spent {
         entries++;
-        check(entries <= MOST_ENTRIES);
+        if (entries % FEW == 0) {
+            goOn();
+        }
+        check(entries <= mostEntries);
     }
 
     private static void check(boolean within) throws Spent {

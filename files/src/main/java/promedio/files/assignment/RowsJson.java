@@ -23,18 +23,27 @@ final class RowsJson {
     }
 
     static List<Integer> read(JsonNode array) {
+        return read(array, Budget.MOST_ENTRIES);
+    }
+
+    /** @throws IllegalArgumentException for rows beyond so many */
+    static List<Integer> read(JsonNode array, int size) {
         List<Integer> runs = new ArrayList<>();
         array.forEach(number -> runs.add(number.asInt(-1)));
-        return rows(runs);
+        return rows(runs, size);
     }
 
     /** @throws IllegalArgumentException for runs that cannot be */
     static List<Integer> rows(List<Integer> runs) {
+        return rows(runs, Budget.MOST_ENTRIES);
+    }
+
+    private static List<Integer> rows(List<Integer> runs, int size) {
         List<Integer> rows = new ArrayList<>();
         for (int i = 0; i + 1 < runs.size(); i += 2) {
             int from = runs.get(i);
             int count = runs.get(i + 1);
-            if (from < 0 || count < 0 || rows.size() + (long) count > Budget.MOST_ENTRIES) {
+            if (from < 0 || count < 0 || (long) from + count > size || rows.size() + (long) count > size) {
                 throw new IllegalArgumentException("There are no such rows: " + runs + ".");
             }
             for (int row = from; row < from + count; row++) {

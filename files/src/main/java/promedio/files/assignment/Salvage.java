@@ -82,7 +82,7 @@ final class Salvage {
         checked.pieces().stream()
                 .filter(piece -> AssignmentSchema.ITEM.matcher(piece.at()).matches())
                 .forEach(piece -> salvage.lost.add(piece.at()));
-        AssignmentJson.Reader reader = new AssignmentJson.Reader(checked);
+        AssignmentJson.Reader reader = new AssignmentJson.Reader(checked, () -> {});
         if (document.isPresent()) {
             for (JsonNode table : checked.document().path("tables")) {
                 salvage.table(reader, table, originals);

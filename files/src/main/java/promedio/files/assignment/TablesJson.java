@@ -123,7 +123,8 @@ final class TablesJson {
                 original,
                 cells,
                 heads,
-                new TreeSet<>(RowsJson.read(node.path("left-out"))),
+                new TreeSet<>(RowsJson.read(
+                        node.path("left-out"), original.read().table().rows())),
                 trail(node),
                 joined);
     }
@@ -170,11 +171,11 @@ final class TablesJson {
     }
 
     static Link readLink(JsonNode node) {
-        return readLink(node, node.path("table").asText());
+        return readLink(node, node.path("table").asText(), Budget.MOST_ENTRIES);
     }
 
-    /** The same into a table with another id. @throws IllegalArgumentException for a place that is said in two ways, or in none */
-    static Link readLink(JsonNode node, String tableId) {
+    /** The same into a table with another id, of so many rows. @throws IllegalArgumentException for a place that is said in two ways, or in none */
+    static Link readLink(JsonNode node, String tableId, int size) {
         boolean made = node.has("made");
         JsonNode other = node.path("second");
         boolean plain = made
@@ -195,7 +196,7 @@ final class TablesJson {
         Link.Part part = node.has("where")
                 ? new Link.Where(
                         where.path("column").asInt(-1), where.path("value").asText())
-                : node.has("rows") ? new Link.Listed(RowsJson.read(node.path("rows"))) : new Link.All();
+                : node.has("rows") ? new Link.Listed(RowsJson.read(node.path("rows"), size)) : new Link.All();
         Optional<Integer> second =
                 node.has("second") ? Optional.of(node.path("second").asInt(-1)) : Optional.empty();
         return new Link.Cells(tableId, node.path("column").asInt(-1), part, second);

@@ -10,14 +10,11 @@ import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
 import java.util.stream.Stream;
-import promedio.core.number.Numerals;
+import promedio.core.data.Guarded;
 import promedio.files.AtomicFile;
 import promedio.files.InputProblem;
 
-/**
- * CSV for other programs. A cell that is no number and begins as a formula does in programs with tables of cells gets an
- * apostrophe in front, so that nothing is computed when it is opened there.
- */
+/** CSV for other programs, in which no cell is a formula: {@link Guarded}. */
 public final class GuardedCsv {
     private GuardedCsv() {}
 
@@ -48,12 +45,8 @@ public final class GuardedCsv {
     private static List<String> guarded(List<String> cells, int[] count) {
         List<String> guarded = new ArrayList<>();
         for (String cell : cells) {
-            boolean formula = !cell.isEmpty()
-                    && "=+-@\t\r".indexOf(cell.charAt(0)) >= 0
-                    && Numerals.POINT.read(cell).isEmpty()
-                    && Numerals.COMMA.read(cell).isEmpty();
-            count[0] += formula ? 1 : 0;
-            guarded.add(formula ? "'" + cell : cell);
+            count[0] += Guarded.isFormula(cell) ? 1 : 0;
+            guarded.add(Guarded.cell(cell));
         }
         return guarded;
     }

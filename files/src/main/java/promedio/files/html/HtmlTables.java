@@ -1,12 +1,20 @@
 package promedio.files.html;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Deque;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Element;
+import org.jsoup.nodes.Node;
+import org.jsoup.select.NodeTraversor;
+import org.jsoup.select.NodeVisitor;
 
 /** Tables in HTML; nothing that the HTML names is fetched. */
 public final class HtmlTables {
@@ -29,13 +37,42 @@ public final class HtmlTables {
             return List.of();
         }
         List<Found> found = new ArrayList<>();
-        for (Element table : Jsoup.parse(html).select("table")) {
-            if (table.select("td, th").size() > 1 && table.select("table").size() == 1) {
+        for (Element table : innermost(Jsoup.parse(html))) {
+            if (table.select("td, th").size() > 1) {
                 String caption = table.select("caption").text().strip();
                 found.add(new Found(caption.isEmpty() ? "table " + (found.size() + 1) : caption, rows(table)));
             }
         }
         return found;
+    }
+
+    /** The tables that hold no other, each looked at once however deep they stand. */
+    private static List<Element> innermost(Element page) {
+        List<Element> tables = new ArrayList<>();
+        Set<Element> outer = Collections.newSetFromMap(new IdentityHashMap<>());
+        Deque<Element> open = new ArrayDeque<>();
+        NodeTraversor.traverse(
+                new NodeVisitor() {
+                    @Override
+                    public void head(Node node, int depth) {
+                        if (node instanceof Element element
+                                && element.normalName().equals("table")) {
+                            outer.addAll(open.isEmpty() ? List.of() : List.of(open.peek()));
+                            open.push(element);
+                            tables.add(element);
+                        }
+                    }
+
+                    @Override
+                    public void tail(Node node, int depth) {
+                        if (!open.isEmpty() && open.peek() == node) {
+                            open.pop();
+                        }
+                    }
+                },
+                page);
+        tables.removeIf(outer::contains);
+        return tables;
     }
 
     /** The rows of the first of them as text with a tab between cells; empty where there is none. */

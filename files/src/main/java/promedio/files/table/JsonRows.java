@@ -19,6 +19,10 @@ import promedio.files.InputProblem;
 final class JsonRows {
     /** So many objects are looked at for the names of their fields before any is handed out. */
     private static final int ENOUGH = 20_000;
+    /** Objects with more names than these are a table only where it has not too many cells. */
+    private static final int MOST_FIELDS = 500;
+
+    private static final long MOST_CELLS = 4_000_000;
 
     private final String source;
 
@@ -37,6 +41,12 @@ final class JsonRows {
                 objects(json, rows);
             } else {
                 lists(json, rows);
+            }
+            if (json.nextToken() != null) {
+                throw new InputProblem(Sentence.of(
+                        "input.json.behind",
+                        source,
+                        Integer.toString(json.currentLocation().getLineNr())));
             }
         } catch (JsonProcessingException broken) {
             long line = broken.getLocation() == null ? 0 : broken.getLocation().getLineNr();
@@ -79,7 +89,12 @@ final class JsonRows {
                 String name = json.currentName();
                 json.nextToken();
                 object.put(name, cell(json));
-                if (fields.putIfAbsent(name, fields.size()) == null && begun) {
+                boolean fresh = fields.putIfAbsent(name, fields.size()) == null;
+                if (fresh && fields.size() > MOST_FIELDS && (long) fields.size() * row > MOST_CELLS) {
+                    throw new InputProblem(Sentence.of(
+                            "input.json.sparse", source, Long.toString(row), Integer.toString(fields.size())));
+                }
+                if (fresh && begun) {
                     throw new InputProblem(Sentence.of("input.json.field", source, Long.toString(row), name));
                 }
             }

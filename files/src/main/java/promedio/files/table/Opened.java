@@ -88,14 +88,14 @@ final class Opened implements Closeable {
             throws InputProblem, IOException {
         Path path = Zip.file(source);
         try {
-            boolean dates = Zip.check(source, path);
+            Zip.Checked checked = Zip.check(source, path);
             if (format == TableFile.Format.ODS) {
                 Sheets sheets = new OdsSheets(source, path);
                 List<Integer> asked = candidates(source, sheets.names(), options);
                 return new Opened(
                         format, Optional.empty(), Optional.empty(), sheets, asked, () -> Zip.forget(source, path));
             }
-            XlsxSheets sheets = XlsxSheets.open(source, path, dates);
+            XlsxSheets sheets = XlsxSheets.open(source, path, checked);
             List<Integer> asked;
             try {
                 asked = candidates(source, sheets.names(), options);

@@ -14,6 +14,9 @@ final class WorkbookText {
     /** Workbooks hold binary numbers, which keep 15 digits: 4.1 typed stands there as 4.0999999999999996. */
     private static final MathContext KEPT = new MathContext(15, RoundingMode.HALF_EVEN);
 
+    /** What is longer is no number. */
+    private static final int LONG = 400;
+
     private static final int SECONDS = 86_400;
     /** Workbooks count a 29 February 1900 that never was. */
     private static final int FALSE_DAY = 60;
@@ -23,6 +26,9 @@ final class WorkbookText {
     private WorkbookText() {}
 
     static String number(String raw) {
+        if (raw.length() > LONG) {
+            return raw;
+        }
         try {
             BigDecimal value = new BigDecimal(raw.strip());
             if (value.precision() > KEPT.getPrecision()) {
@@ -38,6 +44,9 @@ final class WorkbookText {
     /** Days since the beginning of a workbook's time as a date, with the time of day where there is one. */
     static String date(String raw, boolean from1904, boolean timeOnly) {
         BigDecimal serial;
+        if (raw.length() > LONG) {
+            return raw;
+        }
         try {
             serial = new BigDecimal(raw.strip());
         } catch (NumberFormatException none) {

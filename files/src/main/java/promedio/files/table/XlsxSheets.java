@@ -32,8 +32,10 @@ final class XlsxSheets implements Sheets, Closeable {
     private final Optional<Path> copy;
 
     private boolean percents;
+    private final boolean lost;
 
-    private XlsxSheets(Source source, ReadableWorkbook workbook, Optional<Path> copy) {
+    private XlsxSheets(Source source, ReadableWorkbook workbook, Optional<Path> copy, boolean lost) {
+        this.lost = lost;
         this.source = source;
         this.copy = copy;
         this.workbook = workbook;
@@ -43,16 +45,17 @@ final class XlsxSheets implements Sheets, Closeable {
     /**
      * Opens a workbook.
      *
-     * @param dates whether there are cells that say of themselves that they are dates
+     * @param checked what was seen of it
      */
-    static XlsxSheets open(Source source, Path path, boolean dates) throws IOException, InputProblem {
-        Optional<Path> copy = dates ? Optional.of(DateCells.asTexts(path)) : Optional.empty();
+    static XlsxSheets open(Source source, Path path, Zip.Checked checked) throws IOException, InputProblem {
+        Optional<Path> copy = checked.odd() ? Optional.of(OddCells.asTexts(path)) : Optional.empty();
         try {
             return new XlsxSheets(
                     source,
                     new ReadableWorkbook(
                             copy.orElse(path).toFile(), new org.dhatim.fastexcel.reader.ReadingOptions(true, true)),
-                    copy);
+                    copy,
+                    checked.lost());
         } catch (RuntimeException broken) {
             if (copy.isPresent()) {
                 Files.deleteIfExists(copy.get());
@@ -152,7 +155,14 @@ final class XlsxSheets implements Sheets, Closeable {
 
     @Override
     public List<Sentence> told() {
-        return percents ? new ArrayList<>(List.of(Sentence.of("reading.percents"))) : List.of();
+        List<Sentence> told = new ArrayList<>();
+        if (percents) {
+            told.add(Sentence.of("reading.percents"));
+        }
+        if (lost) {
+            told.add(Sentence.of("reading.lost-texts"));
+        }
+        return told;
     }
 
     @Override

@@ -61,22 +61,36 @@ final class Zip {
         }
     }
 
-    /** Unpacks everything once without keeping it. @return whether cells say of themselves that they are dates */
-    static boolean check(Source source, Path path) throws IOException, InputProblem {
+    /**
+     * What was seen of a workbook.
+     *
+     * @param odd whether there is something that is only read in a copy: {@link OddCells}
+     * @param lost whether cells refer to texts that are not there
+     */
+    record Checked(boolean odd, boolean lost) {}
+
+    /** Unpacks everything once without keeping it. */
+    static Checked check(Source source, Path path) throws IOException, InputProblem {
         byte[] block = new byte[BLOCK];
-        DateCells dates = new DateCells();
+        OddCells odd = new OddCells();
+        SharedTexts shared = new SharedTexts();
+        boolean bare;
         long all = 0;
         try (ZipFile zip = new ZipFile(path.toFile())) {
             if (text(zip, "META-INF/manifest.xml", MANIFEST).contains("encryption-data")) {
                 throw new InputProblem(Sentence.of("input.encrypted", source.name()));
             }
+            bare = OddCells.hasNoStyles(zip);
             for (ZipEntry entry : Collections.list(zip.entries())) {
                 long one = 0;
                 long packed = Math.max(1, entry.getCompressedSize());
                 try (InputStream in = zip.getInputStream(entry)) {
                     for (int read = in.read(block); read >= 0; read = in.read(block)) {
-                        if (DateCells.canHold(entry.getName())) {
-                            dates.pass(block, read);
+                        if (OddCells.canHold(entry.getName())) {
+                            odd.pass(block, read);
+                            shared.cells(block, read);
+                        } else if (entry.getName().equals(SharedTexts.PART)) {
+                            shared.texts(block, read);
                         }
                         one += read;
                         all += read;
@@ -92,6 +106,6 @@ final class Zip {
         } catch (java.util.zip.ZipException broken) {
             throw new InputProblem(Sentence.of("input.archive.broken", source.name()), broken);
         }
-        return dates.seen();
+        return new Checked(bare || odd.seen(), shared.isLost());
     }
 }

@@ -7,49 +7,79 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import promedio.core.data.DateForm;
 import promedio.core.data.ThousandsMark;
 import promedio.core.language.Grammar;
 import promedio.core.sentence.Sentence;
+import promedio.core.sentence.Visible;
 import promedio.files.InputProblem;
 import promedio.files.table.Delimiter;
 import promedio.files.table.ReadingOptions;
 
 /** What the {@code reading:} line of a trail says: {@code skip 2, delimiter semicolon, missing "n/a", missing Minutes "-99"}. */
 public final class ReadingLine {
-    private static final String QUOTED = "\"(?:[^\"]|\"\")*\"|'(?:[^']|'')*'";
-    private static final Pattern ITEM = Pattern.compile("\\s*((?:" + QUOTED + "|[^,\"'])+)\\s*(?:,|$)");
-    private static final Pattern WORD = Pattern.compile(QUOTED + "|[^\\s\"']+");
+    private static final int LONGEST = 120;
 
     private ReadingLine() {}
 
     /** Reads the line. @throws InputProblem for something that cannot be said of a reading */
     public static ReadingOptions read(String line) throws InputProblem {
         ReadingOptions options = ReadingOptions.GUESSED;
-        Matcher items = ITEM.matcher(line);
-        int end = 0;
-        while (end < line.length() && items.find(end) && items.start() == end) {
-            options = item(options, items.group(1).strip());
-            end = items.end();
-        }
-        if (end < line.length()) {
-            throw problem(line.substring(end).strip());
+        for (List<String> words : items(line)) {
+            options = item(options, words);
         }
         return options;
     }
 
-    private static InputProblem problem(String item) {
-        return new InputProblem(Sentence.of("trail.reading", item));
+    /** What commas part, each as its words; commas and blanks between quotes part nothing. */
+    private static List<List<String>> items(String line) throws InputProblem {
+        List<List<String>> items = new ArrayList<>();
+        List<String> words = new ArrayList<>();
+        int at = 0;
+        while (at < line.length()) {
+            char sign = line.charAt(at);
+            int end = at + 1;
+            if (sign == ',') {
+                items.add(words);
+                words = new ArrayList<>();
+            } else if (sign == '"' || sign == '\'') {
+                end = closed(line, at);
+                words.add(Grammar.unquoted(line.substring(at, end)));
+            } else if (!Character.isWhitespace(sign)) {
+                while (end < line.length() && !isPart(line.charAt(end))) {
+                    end++;
+                }
+                words.add(line.substring(at, end));
+            }
+            at = end;
+        }
+        if (!words.isEmpty()) {
+            items.add(words);
+        }
+        return items;
     }
 
-    private static ReadingOptions item(ReadingOptions options, String item) throws InputProblem {
-        List<String> words = new ArrayList<>();
-        Matcher matcher = WORD.matcher(item);
-        while (matcher.find()) {
-            words.add(Grammar.unquoted(matcher.group()));
+    private static boolean isPart(char sign) {
+        return sign == ',' || sign == '"' || sign == '\'' || Character.isWhitespace(sign);
+    }
+
+    /** Where a text ends that begins with a quote; a doubled one within is one of its signs. */
+    private static int closed(String line, int from) throws InputProblem {
+        char quote = line.charAt(from);
+        for (int at = line.indexOf(quote, from + 1); at >= 0; at = line.indexOf(quote, at + 2)) {
+            if (at + 1 == line.length() || line.charAt(at + 1) != quote) {
+                return at + 1;
+            }
         }
+        throw problem(line.substring(from));
+    }
+
+    private static InputProblem problem(String item) {
+        return new InputProblem(Sentence.of("trail.reading", Visible.line(item, LONGEST)));
+    }
+
+    private static ReadingOptions item(ReadingOptions options, List<String> words) throws InputProblem {
+        String item = String.join(" ", words);
         if (words.size() < 2) {
             throw problem(item);
         }

@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Locale;
 import org.dhatim.fastexcel.Workbook;
 import org.dhatim.fastexcel.Worksheet;
+import promedio.core.data.Guarded;
 import promedio.core.sentence.Sentence;
 import promedio.core.trail.Field;
 import promedio.core.trail.Prepared;
@@ -33,6 +34,8 @@ public final class TableWriter {
 
     private final Prepared table;
     private final int digits;
+    private final boolean plain;
+    private long guarded;
 
     /**
      * A writer.
@@ -40,8 +43,27 @@ public final class TableWriter {
      * @param digits of numbers that do not end within 34
      */
     public TableWriter(Prepared table, int digits) {
+        this(table, digits, false);
+    }
+
+    /** @param plain whether cells of CSV stand as they are, though other programs may take some for formulas */
+    public TableWriter(Prepared table, int digits, boolean plain) {
         this.table = table;
         this.digits = digits;
+        this.plain = plain;
+    }
+
+    /** How many cells were guarded. */
+    public long guarded() {
+        return guarded;
+    }
+
+    private String handed(String cell) {
+        if (plain || !Guarded.isFormula(cell)) {
+            return cell;
+        }
+        guarded++;
+        return Guarded.cell(cell);
     }
 
     /** Writes the file in the format that its name tells; it is replaced as a whole or left as it was. @throws InputProblem when it cannot be */
@@ -82,12 +104,13 @@ public final class TableWriter {
     /** Writes CSV: UTF-8, commas, a heading row, as RFC 4180 has it. */
     public void csv(Writer out) throws IOException {
         CsvWriter writer = CsvWriter.builder().lineDelimiter(LineDelimiter.CRLF).build(out);
-        writer.writeRecord(table.names());
+        writer.writeRecord(table.names().stream().map(this::handed).toList());
         List<String> cells = new ArrayList<>();
         for (int row = 0; row < table.rows(); row++) {
             cells.clear();
             for (Field field : table.fields()) {
-                cells.add(cell(field, row));
+                String cell = cell(field, row);
+                cells.add(isNumber(field, row) ? cell : handed(cell));
             }
             writer.writeRecord(cells);
         }

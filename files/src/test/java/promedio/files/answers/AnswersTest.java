@@ -2,14 +2,17 @@ package promedio.files.answers;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
@@ -150,6 +153,59 @@ class AnswersTest {
         Path empty = Files.createDirectory(folder.resolve("empty"));
         assertThatThrownBy(() -> Collected.ofFolder(empty, ASSIGNMENT, Watch.NOBODY))
                 .hasMessageContaining("there is no assignment in this folder");
+    }
+
+    /** One refers nowhere, one has 60,000 answers, one leaves out twenty million rows, one is of no version, one computes for ever. */
+    @Test
+    void hostile_files_are_a_sentence_each_and_everybody_else_is_marked() throws Exception {
+        Path students =
+                Path.of(AnswersTest.class.getResource("/faults/students").toURI());
+        try (Stream<Path> all = Files.list(students)) {
+            for (Path file : all.toList()) {
+                Files.copy(file, folder.resolve(file.getFileName().toString()));
+            }
+        }
+        Files.createSymbolicLink(folder.resolve("student-pipe.promedio"), Path.of("/dev/zero"));
+        Assignment sheet = AssignmentFile.read(folder.resolve("student-good.promedio"));
+        Collected collected = assertTimeoutPreemptively(
+                Duration.ofSeconds(60), () -> Collected.ofFolder(folder, sheet, Watch.NOBODY));
+        assertThat(collected.given())
+                .extracting(Given::who)
+                .contains("student-good", "student-power2", "student-formula");
+        assertThat(collected.told())
+                .extracting(Sentence::toString)
+                .anyMatch(told -> told.matches("“student-answers.promedio” has 60.000 answers.*"))
+                .anyMatch(told -> told.startsWith("“student-leftout.promedio” is damaged"))
+                .anyMatch(told -> told.startsWith("“student-pairs.promedio” is damaged"))
+                .anyMatch(told -> told.startsWith("“student-pipe.promedio”"))
+                .anyMatch(told -> told.startsWith("“student-version.promedio” was written by a newer version"))
+                .hasSize(5);
+        MarkedSet set = new MarkedSet(
+                sheet.tasks(),
+                new SetMarker(sheet).mark(collected.given(), done -> true).orElseThrow());
+        MarksWriter writer = new MarksWriter(sheet, set);
+        assertThat(writer.csv(folder.resolve("marks.csv")))
+                .as("formulas behind a blank, a line end, or wide")
+                .isEqualTo(4);
+        writer.notes(folder.resolve("notes.txt"));
+        writer.json(folder.resolve("marks.json"));
+        for (String file : List.of("marks.csv", "notes.txt", "marks.json")) {
+            assertThat(Files.readString(folder.resolve(file)).replaceAll("[\r\n]", ""))
+                    .as(file)
+                    .doesNotContainPattern("[\\x00-\\x1f\u202a-\u202e\u2066-\u2069]");
+        }
+        Watch stopped = new Watch() {
+            @Override
+            public void at(long done, long all) {
+                assertThat(done).as("stopped before").isZero();
+            }
+
+            @Override
+            public boolean isStopped() {
+                return true;
+            }
+        };
+        assertThat(Collected.ofFolder(folder, sheet, stopped).given()).isEmpty();
     }
 
     @Test

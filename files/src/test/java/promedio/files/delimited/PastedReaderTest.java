@@ -11,6 +11,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.CancellationException;
 import java.util.stream.Collectors;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -23,12 +24,14 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import promedio.core.assignment.Interpretation;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
 import promedio.core.number.Numerals;
 import promedio.core.pasted.Found;
 import promedio.core.pasted.Pasted;
+import promedio.core.pasted.Quoted;
 import promedio.core.pasted.Reading;
 import promedio.core.sample.Sample;
 import promedio.files.InputProblem;
@@ -219,6 +222,55 @@ class PastedReaderTest {
                 assertThat(told.getMessage()).startsWith("a").hasSizeLessThan(400);
             }
         });
+    }
+
+    /** Long texts of every make: what they take grows with their length, and it can be stopped. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "This is a sentence about the number of visitors.\n",
+                "this is a wrapped line of plain prose without any end and it goes on\n",
+                "in the year 1931 they counted 250 persons, and then\n",
+                "word 7\n",
+                "\t",
+                "\"a \"\"cell\"\"\"\t",
+                "| 2",
+                "and some words, ",
+            })
+    void a_long_text_of_any_make_is_read_soon_and_stopped_at_once(String piece) {
+        String text = "12 13\n" + piece.repeat(10_000) + "\n14 15\n";
+        assertTimeoutPreemptively(Duration.ofSeconds(20), () -> Pasted.read(text, Numerals.POINT));
+        int[] asked = {0};
+        assertThatThrownBy(() -> Pasted.read(text, Numerals.POINT, () -> {
+                    asked[0]++;
+                    if (asked[0] == 2) {
+                        throw new CancellationException();
+                    }
+                }))
+                .isInstanceOf(CancellationException.class);
+    }
+
+    @Test
+    void words_before_numbers_are_left_out_however_many_lines_they_are() {
+        String sentence = "The members of the club were asked how long they had waited.\n";
+        for (int lines : new int[] {1, 12, 13, 10_000}) {
+            Reading reading = Pasted.read(sentence.repeat(lines) + "12 15\n17 18\n", Numerals.POINT)
+                    .get(0);
+            assertThat(reading.samples().get(0).columns().get(0).texts()).containsExactly("12", "15", "17", "18");
+            assertThat(reading.told()).hasSize(1 + Math.min(lines, 13));
+            assertThat(reading.told().toString().contains("more lines of words"))
+                    .isEqualTo(lines > 12);
+        }
+    }
+
+    @Test
+    void a_cell_in_quotation_marks_may_be_of_any_length() {
+        String cell = "1".repeat(60_000) + "\"\"x\"\"\n".repeat(20_000);
+        assertThat(Quoted.flat("a\t\"" + cell + "\"\tb"))
+                .startsWith("a\t1111")
+                .endsWith("\"x\" \tb")
+                .doesNotContain("\n");
+        assertThat(Quoted.flat("5\" pipe\n\"open")).isEqualTo("5\" pipe\n\"open");
     }
 
     @Test

@@ -2,6 +2,7 @@ package promedio.files.table;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -9,6 +10,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.Collections;
@@ -67,6 +69,89 @@ class WorkbooksTest {
 
     private static String word(String text) {
         return "<table:table-cell office:value-type='string'><text:p>" + text + "</text:p></table:table-cell>";
+    }
+
+    /** A workbook of one sheet as others write it: with styles or without, and with one shared text. */
+    private static byte[] bare(String rows, boolean styles) throws IOException {
+        String office = "http://schemas.openxmlformats.org/officeDocument/2006/relationships";
+        String packages = "http://schemas.openxmlformats.org/package/2006";
+        String main = "http://schemas.openxmlformats.org/spreadsheetml/2006/main";
+        String type = "application/vnd.openxmlformats-officedocument.spreadsheetml.";
+        Map<String, String> parts = new LinkedHashMap<>();
+        parts.put(
+                "workbook",
+                "<workbook xmlns='" + main + "' xmlns:r='" + office
+                        + "'><sheets><sheet name='A' sheetId='1' r:id='worksheet'/></sheets></workbook>");
+        parts.put("worksheet", "<worksheet xmlns='" + main + "'><sheetData>" + rows + "</sheetData></worksheet>");
+        parts.put("sharedStrings", "<sst xmlns='" + main + "'><si><t>n</t></si></sst>");
+        if (styles) {
+            parts.put("styles", "<styleSheet xmlns='" + main + "'/>");
+        }
+        StringBuilder types = new StringBuilder("<Types xmlns='" + packages + "/content-types'>"
+                + "<Default Extension='rels' ContentType='application/vnd.openxmlformats-package.relationships+xml'/>");
+        StringBuilder related = new StringBuilder("<Relationships xmlns='" + packages + "/relationships'>");
+        Map<String, byte[]> entries = new LinkedHashMap<>();
+        parts.forEach((name, part) -> {
+            String suffix = name.equals("workbook") ? "sheet.main" : name;
+            types.append("<Override PartName='/xl/" + name + ".xml' ContentType='" + type + suffix + "+xml'/>");
+            related.append(
+                    name.equals("workbook")
+                            ? ""
+                            : "<Relationship Id='" + name + "' Type='" + office + "/" + name + "' Target='" + name
+                                    + ".xml'/>");
+            entries.put("xl/" + name + ".xml", part.getBytes(StandardCharsets.UTF_8));
+        });
+        entries.put("xl/worksheets/none.xml", new byte[0]);
+        entries.put("[Content_Types].xml", types.append("</Types>").toString().getBytes(StandardCharsets.UTF_8));
+        entries.put(
+                "xl/_rels/workbook.xml.rels",
+                related.append("</Relationships>").toString().getBytes(StandardCharsets.UTF_8));
+        entries.put(
+                "_rels/.rels",
+                ("<Relationships xmlns='" + packages + "/relationships'><Relationship Id='w' Type='" + office
+                                + "/officeDocument' Target='xl/workbook.xml'/></Relationships>")
+                        .getBytes(StandardCharsets.UTF_8));
+        entries.remove("xl/worksheets/none.xml");
+        byte[] sheet = entries.remove("xl/worksheet.xml");
+        entries.put("xl/worksheets/sheet1.xml", sheet);
+        for (String part : new String[] {"[Content_Types].xml", "xl/_rels/workbook.xml.rels"}) {
+            entries.computeIfPresent(part, (name, bytes) -> new String(bytes, StandardCharsets.UTF_8)
+                    .replace("/xl/worksheet.xml", "/xl/worksheets/sheet1.xml")
+                    .replace("Target='worksheet.xml'", "Target='worksheets/sheet1.xml'")
+                    .getBytes(StandardCharsets.UTF_8));
+        }
+        return zip(entries);
+    }
+
+    @Test
+    void a_workbook_without_styles_is_no_damaged_one_and_lost_texts_and_endless_numbers_are_told() throws Exception {
+        String rows = "<row r='1'><c r='A1' t='s'><v>0</v></c></row><row r='2'><c r='A2'><v>3</v></c></row>"
+                + "<row r='3'><c r='A3'>%s</c></row><row r='4'><c r='A4'><v>5</v></c></row>";
+        for (boolean styles : new boolean[] {true, false}) {
+            TableFile plain = read(bare(String.format(rows, "<v>4</v>"), styles), ReadingOptions.GUESSED);
+            assertThat(plain.table().columns().get(0).entries().texts()).containsExactly("3", "4", "5");
+            assertThat(plain.told()).isEmpty();
+            String endless = "7".repeat(300_000);
+            TableFile vast = assertTimeoutPreemptively(
+                    Duration.ofSeconds(20),
+                    () -> read(bare(String.format(rows, "<v>" + endless + "</v>"), styles), ReadingOptions.GUESSED));
+            assertThat(vast.table().columns().get(0).entries().text(1)).isEqualTo(endless);
+            TableFile lost = read(
+                    bare(String.format(rows, "<v>4</v>").replace("r='A3'", "r='A3' t=\"s\""), styles),
+                    ReadingOptions.GUESSED);
+            assertThat(lost.told())
+                    .extracting(Object::toString)
+                    .containsExactly("Some cells refer to texts that are not in the workbook: they are empty.");
+        }
+        String endless = "7".repeat(300_000);
+        TableFile ods = assertTimeoutPreemptively(
+                Duration.ofSeconds(20),
+                () -> read(
+                        ods("<table:table table:name='A'><table:table-row>" + word("n")
+                                + "</table:table-row><table:table-row>" + number(endless)
+                                + "</table:table-row></table:table>"),
+                        ReadingOptions.GUESSED));
+        assertThat(ods.table().rows()).isEqualTo(1);
     }
 
     private static byte[] xlsx() throws IOException {

@@ -92,7 +92,7 @@ class TableWriterLawsTest {
         Prepared table = table(new Random(seed));
         for (String ending : List.of(".csv", ".xlsx", ".ods", ".json")) {
             Path file = Files.createTempFile("table", ending);
-            new TableWriter(table, 15).write(file);
+            new TableWriter(table, 15, true).write(file);
             TableFile read = TableFiles.read(file, ReadingOptions.GUESSED.withHeading(Optional.of(true)), Watch.NOBODY);
             Files.delete(file);
             assertThat(read.table().columns())

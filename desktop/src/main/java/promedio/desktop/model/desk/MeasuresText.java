@@ -2,6 +2,8 @@ package promedio.desktop.model.desk;
 
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import promedio.core.data.Guarded;
 
 /** Measures as text for the clipboard. */
 public final class MeasuresText {
@@ -10,7 +12,9 @@ public final class MeasuresText {
     /** A line a measure: name, symbol, figure and unit with tabs between. */
     public static String tabbed(List<MeasureLine> lines) {
         return lines.stream()
-                .map(line -> String.join("\t", line.label(), line.symbol().text(), figure(line), line.unit()))
+                .map(line -> Stream.of(line.label(), line.symbol().text(), figure(line), line.unit())
+                        .map(Guarded::cell)
+                        .collect(Collectors.joining("\t")))
                 .collect(Collectors.joining("\n", "", "\n"));
     }
 

@@ -50,8 +50,11 @@ final class Showing {
     void once(Runnable changes) {
         boolean outer = held;
         held = true;
-        changes.run();
-        held = outer;
+        try {
+            changes.run();
+        } finally {
+            held = outer;
+        }
         if (!computation.isComputing()) {
             bringUpToDate();
         }

@@ -40,6 +40,10 @@ public final class FileReading {
     private final BooleanProperty busy;
     private final ReadOnlyObjectWrapper<State> state = new ReadOnlyObjectWrapper<>();
     private Progress run = new Progress();
+    /** What is said by now, though it may not be read so as yet. */
+    private ReadingOptions said = ReadingOptions.GUESSED;
+
+    private long asked;
     private Taker taking;
     /** What stood in the rows that are left out: read otherwise, another row may have their number. */
     private final Map<Integer, List<String>> outTexts = new HashMap<>();
@@ -126,6 +130,7 @@ public final class FileReading {
 
     /** Puts a file on the page as it was read. */
     void open(Path path, TableFiles.Head head) {
+        begin();
         show(
                 path,
                 ReadingOptions.GUESSED,
@@ -138,14 +143,22 @@ public final class FileReading {
 
     /** Puts a file on the page that cannot be read as it shows itself: it can be said there how it is to be read. */
     void open(Path path, String problem) {
+        begin();
         Read read = new Read(Optional.empty(), true, Optional.of(problem));
         show(path, ReadingOptions.GUESSED, read, Optional.empty());
+    }
+
+    private void begin() {
+        said = ReadingOptions.GUESSED;
+        asked++;
     }
 
     /** Changes what is said about how the file is read, and reads it again. */
     public void say(UnaryOperator<ReadingOptions> change) {
         State before = state.get();
-        ReadingOptions options = change.apply(before.options());
+        ReadingOptions options = change.apply(said);
+        said = options;
+        long mine = ++asked;
         run.stop();
         desk.inBackground(
                 () -> Read.of(() -> {
@@ -153,7 +166,10 @@ public final class FileReading {
                     return new Read(Optional.of(head.file()), head.whole(), Optional.empty());
                 }),
                 read -> {
-                    if (state.get() != null && state.get().path().equals(before.path())) {
+                    boolean latest = mine == asked
+                            && state.get() != null
+                            && state.get().path().equals(before.path());
+                    if (latest) {
                         show(before.path(), options, read, Optional.of(state.get()));
                         if (!read.whole()) {
                             readAll(before.path(), options);

@@ -6,6 +6,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
@@ -34,7 +36,7 @@ import promedio.files.InputProblem;
 public final class Intake implements Part {
     private final Desk desk;
     /** So many characters are read in a moment. */
-    private static final int FEW_CHARACTERS = 4_000;
+    private static final int FEW_CHARACTERS = 400;
 
     private final Taking taking;
     private final BooleanProperty busy = new SimpleBooleanProperty();
@@ -44,8 +46,9 @@ public final class Intake implements Part {
     private Optional<HowRead> replaced = Optional.empty();
 
     private long reading;
-    private long stopped;
+    private final AtomicLong stopped = new AtomicLong();
     private int waiting;
+    private long laid;
 
     /** What comes onto a desk. */
     public Intake(Desk desk, Taking taking) {
@@ -58,6 +61,11 @@ public final class Intake implements Part {
     @Override
     public void close() {
         page.close();
+    }
+
+    @Override
+    public void forget() {
+        laid++;
     }
 
     @Override
@@ -82,7 +90,7 @@ public final class Intake implements Part {
 
     /**
      * Takes what was typed or pasted: a few words at once, more of it off the thread of the window and one after another, so
-     * that it stands there in the order in which it came.
+     * that it stands there in the order in which it came. It belongs where it was typed, whatever is chosen by then.
      */
     public void type(String text) {
         Numerals numerals = desk.assignment().card().numerals();
@@ -92,16 +100,47 @@ public final class Intake implements Part {
         }
         waiting++;
         busy.set(true);
-        long mine = stopped;
+        long mine = stopped.get();
+        long lying = laid;
+        String target = desk.selectedProperty().get();
         desk.inBackground(
-                () -> Pasted.read(text, numerals),
+                () -> unlessStopped(text, numerals, mine),
                 read -> {
                     done();
-                    if (mine == stopped) {
-                        typed(text, read);
+                    if (mine == stopped.get() && read.isPresent()) {
+                        typed(text, read.get(), target, lying);
                     }
                 },
                 this::done);
+    }
+
+    private Optional<List<Reading>> unlessStopped(String text, Numerals numerals, long mine) {
+        try {
+            return Optional.of(Pasted.read(text, numerals, () -> {
+                if (mine != stopped.get()) {
+                    throw new CancellationException();
+                }
+            }));
+        } catch (CancellationException stop) {
+            return Optional.empty();
+        }
+    }
+
+    /** Puts what was read where it was typed; in another assignment it has no business. */
+    private void typed(String text, List<Reading> readings, String target, long lying) {
+        if (lying != laid) {
+            desk.say(Words.of("message.typed.elsewhere"));
+            return;
+        }
+        String chosen = desk.selectedProperty().get();
+        if (!chosen.equals(target)) {
+            if (target.isEmpty() || !desk.assignment().has(target)) {
+                desk.startSample();
+            } else {
+                desk.select(target);
+            }
+        }
+        typed(text, readings);
     }
 
     private void done() {
@@ -204,7 +243,7 @@ public final class Intake implements Part {
     /** Stops waiting for a file. */
     public void stop() {
         reading++;
-        stopped++;
+        stopped.incrementAndGet();
         busy.set(false);
         desk.say(Words.of("message.stopped"));
     }

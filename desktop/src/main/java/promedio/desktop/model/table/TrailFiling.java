@@ -62,8 +62,13 @@ public final class TrailFiling {
             desk.inBackground(
                     () -> {
                         try {
-                            new TableWriter(now.state(), Vectors.DIGITS).write(file);
-                            return Words.of("trail.written", now.state().rows(), file.getFileName());
+                            TableWriter writer = new TableWriter(now.state(), Vectors.DIGITS);
+                            writer.write(file);
+                            String written =
+                                    Words.of("trail.written", now.state().rows(), file.getFileName());
+                            return writer.guarded() == 0
+                                    ? written
+                                    : written + " " + Words.of("message.csv.guarded", writer.guarded());
                         } catch (InputProblem problem) {
                             return Words.of(problem.sentence());
                         }
@@ -97,7 +102,7 @@ public final class TrailFiling {
                         Path folder = Files.createTempDirectory("promedio");
                         Path file = folder.resolve(name.replaceAll("[^\\p{L}\\p{N} .,_-]", "_") + ".csv");
                         try {
-                            new TableWriter(made, Vectors.DIGITS).write(file);
+                            new TableWriter(made, Vectors.DIGITS, true).write(file);
                             ReadingOptions said = ReadingOptions.GUESSED
                                     .withHeading(Optional.of(true))
                                     .withDelimiter(Delimiter.find("comma"))

@@ -152,7 +152,9 @@ public final class Classwork implements Part {
     /** Marks are made anew when what they depend on has changed. */
     @Override
     public void refresh() {
-        if (!given.isEmpty() && !Basis.of(desk.assignment()).equals(basis)) {
+        if (!given.isEmpty()
+                && !state.get().busy()
+                && !Basis.of(desk.assignment()).equals(basis)) {
             mark(given, state.get().told(), state.get().source());
         }
     }
@@ -233,6 +235,8 @@ public final class Classwork implements Part {
                             told,
                             Optional.empty(),
                             false));
+                    // The card, questions or samples may have changed while it was marked.
+                    refresh();
                 },
                 () -> state.set(State.NOTHING));
     }
