@@ -1,6 +1,7 @@
 package promedio.desktop.model;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.mock;
@@ -30,12 +31,15 @@ import promedio.core.course.CardKey;
 import promedio.core.course.DeviationCentre;
 import promedio.core.course.Divisor;
 import promedio.core.course.SkewnessChoice;
+import promedio.core.data.Entries;
 import promedio.core.marking.Mark;
 import promedio.core.number.Exact;
 import promedio.desktop.demo.Demo;
 import promedio.desktop.model.desk.Background;
+import promedio.desktop.model.desk.Desk;
 import promedio.desktop.model.desk.MeasureLine;
 import promedio.desktop.model.desk.Page;
+import promedio.desktop.model.desk.Part;
 import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.model.reading.FileReading;
 import promedio.desktop.model.reading.HowRead;
@@ -393,6 +397,128 @@ class DeskModelTest {
     }
 
     /** Work that is done when a test says so. */
+    private static void all(List<Runnable> waiting) {
+        while (!waiting.isEmpty()) {
+            waiting.remove(0).run();
+        }
+    }
+
+    @Test
+    void a_long_paste_lands_where_it_was_pasted_whatever_is_chosen_by_then() {
+        List<Runnable> waiting = new ArrayList<>();
+        DeskModel slow = new DeskModel(later(waiting));
+        slow.intake().type("1 2 3");
+        String first = slow.selectedProperty().get();
+        slow.startSample();
+        slow.intake().type("4 5 6");
+        String second = slow.selectedProperty().get();
+        all(waiting);
+        slow.select(first);
+        String text = "7 ".repeat(500);
+        slow.intake().type(text);
+        slow.select(second);
+        all(waiting);
+        assertThat(slow.assignment().sheet(first).orElseThrow().size()).isEqualTo(503);
+        assertThat(slow.assignment().sheet(second).orElseThrow().size()).isEqualTo(3);
+        slow.select(first);
+        slow.intake().type(text);
+        slow.make(new Edit.RemoveSheet(first));
+        all(waiting);
+        assertThat(slow.assignment().sheet(second).orElseThrow().size())
+                .as("a sample of its own, since the one it was for is gone")
+                .isEqualTo(3);
+        assertThat(slow.assignment().sheets()).hasSize(2);
+        slow.intake().type(text);
+        slow.show(Assignment.EMPTY, null);
+        all(waiting);
+        assertThat(slow.assignment()).as("another assignment").isEqualTo(Assignment.EMPTY);
+        assertThat(slow.messageProperty().get()).contains("was not taken");
+        slow.intake().type(text);
+        slow.intake().stop();
+        all(waiting);
+        assertThat(slow.assignment()).as("stopped").isEqualTo(Assignment.EMPTY);
+    }
+
+    @Test
+    void two_quick_changes_of_how_a_file_is_read_both_count(@TempDir Path folder) throws IOException {
+        List<Runnable> waiting = new ArrayList<>();
+        DeskModel slow = new DeskModel(later(waiting));
+        Path log = Files.writeString(
+                folder.resolve("log.csv"), "Item,Minutes,Bench\nlamp,12,1\nradio,-99,2\nlamp,n/a,1\n");
+        slow.intake().file(log);
+        all(waiting);
+        slow.intake().page().say(options -> options.withMissing("-99"));
+        slow.intake().page().say(options -> options.withMissing("n/a"));
+        all(waiting);
+        FileReading.State state = slow.intake().page().stateProperty().get();
+        assertThat(state.options().missing()).containsExactlyInAnyOrder("-99", "n/a");
+        assertThat(state.file().orElseThrow().table().columns().get(1).missingCodes())
+                .containsExactlyInAnyOrder("-99", "n/a");
+        slow.intake().file(log);
+        all(waiting);
+        assertThat(slow.intake().page().stateProperty().get().options().missing())
+                .as("of another reading nothing is said")
+                .isEmpty();
+    }
+
+    @Test
+    void a_card_that_changes_while_answers_are_marked_counts(@TempDir Path folder) throws IOException {
+        List<Runnable> waiting = new ArrayList<>();
+        DeskModel slow = new DeskModel(later(waiting));
+        slow.intake().type("2 4 6 8");
+        all(waiting);
+        Path answers = Files.writeString(folder.resolve("answers.csv"), "who,measure,answer\nAda,sd,2.24\n");
+        slow.classwork().take(answers);
+        waiting.remove(0).run();
+        slow.choose(CardKey.DIVISOR, Divisor.POPULATION);
+        all(waiting);
+        assertThat(slow.classwork()
+                        .stateProperty()
+                        .get()
+                        .set()
+                        .orElseThrow()
+                        .all()
+                        .get(0)
+                        .isCredited())
+                .as("right under the card as it is now")
+                .isTrue();
+    }
+
+    /** A desk with a part that fails when it is told to. */
+    private static final class Fragile extends Desk {
+        private boolean fails;
+
+        Fragile() {
+            super(Background.DIRECT, Background.DIRECT, null);
+            with(new Part() {
+                @Override
+                public void refresh() {
+                    if (fails) {
+                        throw new IllegalStateException("made up");
+                    }
+                }
+            });
+        }
+    }
+
+    @Test
+    void what_fails_while_something_is_shown_ends_no_showing() {
+        Fragile fragile = new Fragile();
+        fragile.make(new Edit.AddSheet(0, SampleSheet.list("s1", "", "", Entries.of("1", "2"))));
+        fragile.fails = true;
+        assertThatThrownBy(() -> fragile.make(new Edit.Retitle("Sheet"))).hasMessage("made up");
+        fragile.fails = false;
+        fragile.make(new SheetEdit.InsertRows("s1", 2, List.of(List.of("6"))));
+        assertThat(fragile.shownProperty()
+                        .get()
+                        .assignment()
+                        .sheet("s1")
+                        .orElseThrow()
+                        .size())
+                .isEqualTo(3);
+        assertThat(fragile.shownProperty().get().assignment().title()).isEqualTo("Sheet");
+    }
+
     private static Background later(List<Runnable> waiting) {
         return new Background() {
             @Override

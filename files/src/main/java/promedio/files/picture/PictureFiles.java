@@ -1,15 +1,12 @@
 package promedio.files.picture;
 
 import de.rototor.pdfbox.graphics2d.PdfBoxGraphics2D;
-import de.rototor.pdfbox.graphics2d.PdfBoxGraphics2DFontTextDrawer;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Locale;
@@ -192,7 +189,8 @@ public final class PictureFiles {
 
     /** One page of the size of the picture; its letters can be selected, and it is tagged as a figure with its words. */
     private byte[] pdf() throws IOException {
-        try (PDDocument document = new PDDocument();
+        try (FontFiles fonts = new FontFiles();
+                PDDocument document = new PDDocument();
                 ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
             float wide = (float) (width * POINTS_PER_PIXEL);
             float high = (float) (height * POINTS_PER_PIXEL);
@@ -202,7 +200,7 @@ public final class PictureFiles {
             document.getDocumentInformation().setSubject(alternative);
             document.getDocumentInformation().setCreator("Promedio");
             PdfBoxGraphics2D g = new PdfBoxGraphics2D(document, wide, high);
-            g.setFontTextDrawer(fonts());
+            g.setFontTextDrawer(fonts.drawer());
             g.scale(POINTS_PER_PIXEL, POINTS_PER_PIXEL);
             drawing.draw(g, width, height);
             g.dispose();
@@ -242,19 +240,5 @@ public final class PictureFiles {
         figure.setAlternateDescription(alternative);
         whole.appendKid(figure);
         return figure;
-    }
-
-    private static PdfBoxGraphics2DFontTextDrawer fonts() throws IOException {
-        PdfBoxGraphics2DFontTextDrawer fonts = new PdfBoxGraphics2DFontTextDrawer();
-        for (boolean heavy : new boolean[] {false, true}) {
-            Path copy = Files.createTempFile("promedio", ".ttf");
-            try (InputStream in = Look.fontFile(heavy)) {
-                Files.write(copy, in.readAllBytes());
-                fonts.registerFont(copy.toFile());
-            } finally {
-                copy.toFile().deleteOnExit();
-            }
-        }
-        return fonts;
     }
 }

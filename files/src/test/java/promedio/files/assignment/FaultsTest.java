@@ -326,6 +326,40 @@ class FaultsTest {
         return file;
     }
 
+    /** The words of a file that only its owner may read are nobody else’s while they are written, either. */
+    @Test
+    void a_file_of_its_owner_alone_is_so_while_it_is_written_too() throws Exception {
+        Path file = Files.writeString(folder.resolve("own.txt"), "before");
+        Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-------"));
+        List<String> seen = new java.util.ArrayList<>();
+        promedio.files.AtomicFile.write(file, out -> {
+            out.write('x');
+            out.flush();
+            try (Stream<Path> beside = Files.list(folder)) {
+                for (Path one : beside.filter(path -> path.toString().endsWith(".writing"))
+                        .toList()) {
+                    seen.add(PosixFilePermissions.toString(Files.getPosixFilePermissions(one)));
+                }
+            }
+        });
+        assertThat(seen).containsExactly("rw-------");
+        assertThat(file).hasContent("x");
+    }
+
+    @Test
+    void a_file_opened_through_a_link_is_known_as_the_same() throws Exception {
+        Path file = Files.writeString(folder.resolve("sheet.promedio"), "x");
+        Path link = Files.createSymbolicLink(folder.resolve("link.promedio"), file);
+        Journal one = Journal.in(folder);
+        Journal other = Journal.in(folder);
+        one.begin(Assignment.EMPTY, Optional.of(file));
+        assertThat(other.isOpenElsewhere(link)).isTrue();
+        one.begin(Assignment.EMPTY, Optional.of(link));
+        assertThat(other.isOpenElsewhere(file)).isTrue();
+        one.close();
+        assertThat(other.isOpenElsewhere(file)).isFalse();
+    }
+
     @Test
     void a_save_keeps_permissions_and_links_and_respects_what_is_read_only() throws Exception {
         Path file = folder.resolve("a.promedio");

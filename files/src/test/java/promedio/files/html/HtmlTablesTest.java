@@ -1,7 +1,10 @@
 package promedio.files.html;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 
+import java.time.Duration;
+import java.util.List;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
@@ -24,6 +27,20 @@ class HtmlTablesTest {
                         .columns()
                         .toString())
                 .isEqualTo("[[0–10, 10–20], [5, 8]]");
+    }
+
+    @Test
+    void tables_within_tables_are_looked_at_once_and_the_innermost_are_those_that_count() {
+        String deep =
+                "<table><tr><td>".repeat(20_000) + "<table><caption>In</caption><tr><td>1<td>2<tr><td>3<td>4</table>";
+        assertTimeoutPreemptively(Duration.ofSeconds(20), () -> assertThat(HtmlTables.all(deep))
+                .extracting(HtmlTables.Found::rows)
+                .containsExactly(List.of(List.of("1", "2"), List.of("3", "4"))));
+        String beside = "<table><tr><td>a<td><table><tr><td>1<td>2</table><td><table><tr><td>3<td>4</table></table>"
+                + "<table><tr><td>5<td>6</table>";
+        assertThat(HtmlTables.all(beside))
+                .extracting(found -> found.rows().get(0))
+                .containsExactly(List.of("1", "2"), List.of("3", "4"), List.of("5", "6"));
     }
 
     @Test

@@ -7,12 +7,16 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Random;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -21,6 +25,7 @@ import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
+import org.junit.jupiter.api.io.TempDir;
 import promedio.core.data.Column;
 import promedio.core.data.DateForm;
 import promedio.core.data.PointedOut;
@@ -150,6 +155,38 @@ class TableFilesTest {
                         assertThat(told(again)).as("read as it was told").isEqualTo(told(file));
                     }
                 }));
+    }
+
+    @Test
+    void json_ends_with_its_list_and_its_objects_have_names_in_common(@TempDir Path folder) throws Exception {
+        Path file = folder.resolve("a.json");
+        for (String behind : List.of("x", "]", "[{\"a\":3}]", "{\"a\":3}", ",", "1")) {
+            Files.writeString(file, "[{\"a\":1},{\"a\":2}]\n" + behind);
+            assertThatThrownBy(() -> TableFiles.read(file, ReadingOptions.GUESSED, Watch.NOBODY))
+                    .as(behind)
+                    .isInstanceOf(InputProblem.class)
+                    .hasMessageContaining("line 2");
+        }
+        Files.writeString(file, "[{\"a\":1},{\"a\":2}]  \n\n");
+        assertThat(TableFiles.read(file, ReadingOptions.GUESSED, Watch.NOBODY)
+                        .table()
+                        .rows())
+                .isEqualTo(2);
+        Files.writeString(
+                file,
+                IntStream.range(0, 16_000)
+                        .mapToObj(i -> "{\"k" + i + "\":" + i + "}")
+                        .collect(Collectors.joining(",", "[", "]")));
+        assertThatThrownBy(() -> TableFiles.read(file, ReadingOptions.GUESSED, Watch.NOBODY))
+                .isInstanceOf(InputProblem.class)
+                .hasMessageContaining("different names");
+        String wide =
+                IntStream.range(0, 1_200).mapToObj(i -> "\"k" + i + "\":" + i).collect(Collectors.joining(","));
+        Files.writeString(file, "[{" + wide + "},{" + wide + "}]");
+        assertThat(TableFiles.read(file, ReadingOptions.GUESSED, Watch.NOBODY)
+                        .table()
+                        .columns())
+                .hasSize(1_200);
     }
 
     @Test

@@ -44,6 +44,8 @@ public final class Intake implements Part {
     private final Remembered remembered;
     /** What the file on the page was pasted as, whose samples it is to replace. */
     private Optional<HowRead> replaced = Optional.empty();
+    /** A paste as a file, as long as it is on the page. */
+    private Optional<Path> asFile = Optional.empty();
 
     private long reading;
     private final AtomicLong stopped = new AtomicLong();
@@ -61,6 +63,21 @@ public final class Intake implements Part {
     @Override
     public void close() {
         page.close();
+        forgetFile();
+    }
+
+    private void forgetFile() {
+        try {
+            for (Path file : asFile.stream().toList()) {
+                Files.deleteIfExists(file);
+                Files.deleteIfExists(file.getParent());
+            }
+        } catch (IOException inUse) {
+            // It goes when the program ends.
+            return;
+        } finally {
+            asFile = Optional.empty();
+        }
     }
 
     @Override
@@ -203,6 +220,7 @@ public final class Intake implements Part {
                             .toList())
                     .orElse(List.of());
             replaced = Optional.empty();
+            forgetFile();
             taking.add(name(path), original, off, columns, instead);
         });
     }
@@ -214,6 +232,8 @@ public final class Intake implements Part {
             folder.toFile().deleteOnExit();
             Path file = Files.writeString(folder.resolve(Words.of("table.pasted") + ".txt"), note.text());
             file.toFile().deleteOnExit();
+            forgetFile();
+            asFile = Optional.of(file);
             page.open(file, Contents.head(file));
             replaced = Optional.of(note);
         } catch (IOException full) {
