@@ -394,6 +394,14 @@ final class Scenes {
             demo("minutes", Page.MEASURES);
             model.filing().open(damaged(), Runnable::run, () -> {});
         });
+        unread();
+    }
+
+    private void unread() {
+        shot("error-unread", () -> {
+            model.show(Assignment.EMPTY, null);
+            model.filing().open(OddFiles.unread(), Runnable::run, () -> {});
+        });
     }
 
     /** A file of the demo that breaks off before its end. */

@@ -14,6 +14,7 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.stage.Window;
 import promedio.core.assignment.Assignment;
+import promedio.core.trail.Step;
 import promedio.desktop.demo.DemoLog;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.desk.Page;
@@ -89,6 +90,14 @@ final class TrailScenes {
         shot("again-run", () -> model.trailFiling().runOn(logs().get(1)));
         shot("again-unfit", () -> model.trailFiling().runOn(otherwise(logs().get(1))));
         shot("again-left", () -> model.select("t1"));
+        shot("join-not-handed", () -> model.trail().append(List.of("join with 'floors.csv' by Bench")));
+        shot("join-handed", () -> model.trail()
+                .joins()
+                .handOver(Step.Join.read("join with 'floors.csv' by Bench").orElseThrow(), floors()));
+        shot("join-left", () -> {
+            model.undo();
+            model.undo();
+        });
         shot("values-offered", () -> write("keep rows where Kind = "));
     }
 
@@ -98,6 +107,17 @@ final class TrailScenes {
                 folder = Files.createTempDirectory("promedio");
             }
             return DemoLog.write(folder);
+        } catch (IOException full) {
+            throw new UncheckedIOException(full);
+        }
+    }
+
+    /** A table beside the log. */
+    private static Path floors() {
+        try {
+            return Files.writeString(
+                    Files.createTempDirectory("promedio").resolve("floors.csv"),
+                    "Bench,Floor\nOak,ground\nElm,ground\nAsh,first\n");
         } catch (IOException full) {
             throw new UncheckedIOException(full);
         }

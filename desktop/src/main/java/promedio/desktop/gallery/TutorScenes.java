@@ -63,6 +63,8 @@ final class TutorScenes {
                 .chosenProperty()
                 .set(new Classwork.Chosen(
                         "Carla", model.classwork().tasks().all().get(1).question())));
+        shot("tutor-odd-files", () -> model.classwork().take(OddFiles.students()));
+        shot("tutor-again", () -> model.classwork().take(answers()));
         shot("tutor-slate", () -> window.setTheme(Theme.SLATE));
         shot("tutor-large-text", () -> {
             window.setTheme(Theme.PAPER);

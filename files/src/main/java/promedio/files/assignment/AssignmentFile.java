@@ -245,7 +245,7 @@ public final class AssignmentFile {
                 String place = checked.broken().iterator().next();
                 throw new InputProblem(Sentence.of("file.damaged.place", name, place));
             }
-            AssignmentJson.Reader reader = new AssignmentJson.Reader(checked, budget::goOn);
+            AssignmentReader reader = new AssignmentReader(checked, budget::goOn);
             for (JsonNode table : checked.document().path("tables")) {
                 if (!TablesJson.originals(table).stream()
                         .map(AssignmentJson::partOf)
@@ -259,7 +259,7 @@ public final class AssignmentFile {
             }
             for (JsonNode sample : checked.document().path("samples")) {
                 reader.next();
-                boolean linked = AssignmentJson.Reader.isLinkedOnly(sample);
+                boolean linked = AssignmentReader.isLinkedOnly(sample);
                 if (linked ? !reader.linked(sample) : !reader.hasTable(sample)) {
                     throw new InputProblem(Sentence.of(
                             "file.damaged.missing", name, sample.path("name").asText()));
@@ -273,7 +273,7 @@ public final class AssignmentFile {
                     throw new InputProblem(Sentence.of(
                             "file.damaged.missing", name, sample.path("name").asText()));
                 }
-                if (AssignmentJson.Reader.belies(sample, content)) {
+                if (AssignmentReader.belies(sample, content)) {
                     throw new InputProblem(Sentence.of(
                             "file.damaged.belied", name, sample.path("name").asText()));
                 }

@@ -82,7 +82,7 @@ final class Salvage {
         checked.pieces().stream()
                 .filter(piece -> AssignmentSchema.ITEM.matcher(piece.at()).matches())
                 .forEach(piece -> salvage.lost.add(piece.at()));
-        AssignmentJson.Reader reader = new AssignmentJson.Reader(checked, () -> {});
+        AssignmentReader reader = new AssignmentReader(checked, () -> {});
         if (document.isPresent()) {
             for (JsonNode table : checked.document().path("tables")) {
                 salvage.table(reader, table, originals);
@@ -91,7 +91,7 @@ final class Salvage {
             for (JsonNode sample : checked.document().path("samples")) {
                 reader.next();
                 place++;
-                if (AssignmentJson.Reader.isLinkedOnly(sample)) {
+                if (AssignmentReader.isLinkedOnly(sample)) {
                     salvage.linked(reader, sample);
                     continue;
                 }
@@ -162,7 +162,7 @@ final class Salvage {
     }
 
     /** Without the document, a sample is known by its part alone: its id, and its kind by the heading. */
-    private void withoutDocument(AssignmentJson.Reader reader) throws Budget.Spent {
+    private void withoutDocument(AssignmentReader reader) throws Budget.Spent {
         for (Map.Entry<String, Part> part : parts.entrySet()) {
             String name = part.getKey();
             if (name.startsWith("samples/") && name.endsWith(".csv")) {
@@ -173,7 +173,7 @@ final class Salvage {
     }
 
     /** A table is as it was, or lost: half of its original is another. */
-    private void table(AssignmentJson.Reader reader, JsonNode table, Originals originals) throws IOException {
+    private void table(AssignmentReader reader, JsonNode table, Originals originals) throws IOException {
         String name = table.path("name").asText();
         String hash = table.path("original").asText();
         try {
@@ -200,7 +200,7 @@ final class Salvage {
                         .equals(hash);
     }
 
-    private void linked(AssignmentJson.Reader reader, JsonNode sample) {
+    private void linked(AssignmentReader reader, JsonNode sample) {
         String name = sample.path("name").asText();
         try {
             (!reader.linked(sample) ? lost : isDescribed() ? whole : broken).add(name);
@@ -209,7 +209,7 @@ final class Salvage {
         }
     }
 
-    private void add(AssignmentJson.Reader reader, JsonNode described, Part part, int place) throws Budget.Spent {
+    private void add(AssignmentReader reader, JsonNode described, Part part, int place) throws Budget.Spent {
         String name = described.path("name").asText();
         if (part == null || part.text().isEmpty()) {
             lost.add(name);
@@ -241,7 +241,7 @@ final class Salvage {
     /** Whether a part is surely that of the sample: the name of another may have changed to its name. */
     private static boolean isOf(JsonNode sample, Part part, int place) {
         boolean sure = sample.has("check") || part.place == place;
-        return sure && !AssignmentJson.Reader.belies(sample, part.text().getBytes(StandardCharsets.UTF_8));
+        return sure && !AssignmentReader.belies(sample, part.text().getBytes(StandardCharsets.UTF_8));
     }
 
     /** The rows that have their end: a last line without it may be half a number, or one line of an entry with several. */

@@ -1,0 +1,331 @@
+package promedio.files.assignment;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.UnaryOperator;
+import java.util.regex.Pattern;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Attempts;
+import promedio.core.assignment.DataTable;
+import promedio.core.assignment.Following;
+import promedio.core.assignment.Foreign;
+import promedio.core.assignment.Hints;
+import promedio.core.assignment.Link;
+import promedio.core.assignment.Links;
+import promedio.core.assignment.SampleSheet;
+import promedio.core.assignment.Task;
+import promedio.core.assignment.Tasks;
+import promedio.core.assignment.UsedIds;
+import promedio.core.course.CourseCard;
+import promedio.core.data.Entries;
+import promedio.core.number.Numerals;
+import promedio.core.picture.Wishes;
+import promedio.core.sentence.Visible;
+import promedio.files.InputProblem;
+import promedio.files.trail.Walks;
+
+/** Puts an assignment together out of its document and the entries of its samples. */
+final class AssignmentReader {
+    private static final Pattern ID = Pattern.compile("[A-Za-z0-9_][A-Za-z0-9_.-]{0,63}");
+
+    private final JsonNode document;
+    private final List<SampleSheet> sheets = new ArrayList<>();
+    private final List<Foreign.Unread> unread = new ArrayList<>();
+    private final Map<String, String> ids = new HashMap<>();
+    private final Set<String> taken = new HashSet<>();
+    private final List<DataTable> tables = new ArrayList<>();
+    private final AssignmentJson.Card card;
+    private final Walks walks = new Walks();
+    private final Runnable pause;
+    private final UsedIds used;
+    private final List<Foreign.Piece> pieces = new ArrayList<>();
+    private int sample = -1;
+
+    /**
+     * Reads on from a document that is as the schema says, and what was taken out of it.
+     *
+     * @param pause what is asked again and again; it stops the work by throwing
+     */
+    AssignmentReader(AssignmentSchema.Checked checked, Runnable pause) {
+        this.pause = pause;
+        document = checked.document();
+        document.path("unread")
+                .forEach(piece -> pieces.add(new Foreign.Piece(
+                        piece.path("at").asText(), piece.path("value").toString())));
+        pieces.addAll(checked.pieces());
+        // Nothing that was said of a sample that is not there may come to belong to another.
+        used = WholeJson.readUsed(document).with(document.findValuesAsText("sample").stream());
+        card = AssignmentJson.Card.read(document.path("card"));
+        document.path(AssignmentJson.TABLES)
+                .forEach(table -> taken.add(table.path("id").asText()));
+        document.path("samples").forEach(sample -> taken.add(sample.path("id").asText()));
+    }
+
+    /** An id that is one, and of this sample only: what answers of a sample with another id go by is kept. */
+    private String id(JsonNode item, String letter) {
+        String asWritten = item.path("id").asText();
+        boolean good = ID.matcher(asWritten).matches() && !ids.containsKey(asWritten);
+        String id = good ? asWritten : fresh(letter);
+        if (!good && item.has("id")) {
+            String items = letter.equals("t") ? AssignmentJson.TABLES : "samples";
+            piece("/" + items + "/" + (letter.equals("t") ? tables.size() : sample) + "/id", item.path("id"));
+        }
+        taken.add(id);
+        ids.putIfAbsent(asWritten, id);
+        return id;
+    }
+
+    private String fresh(String letter) {
+        int next = (letter.equals("t") ? used.tables() : used.samples()) + 1;
+        while (taken.contains(letter + next)) {
+            next++;
+        }
+        return letter + next;
+    }
+
+    /** What cannot be, though it is written as it should. */
+    private void piece(String at, JsonNode value) {
+        pieces.add(new Foreign.Piece(at, value.toString()));
+    }
+
+    /** Goes on to the next sample of the document. */
+    void next() {
+        sample++;
+    }
+
+    /** Takes a table whose original is among some. @throws InputProblem when it is not there or cannot be read */
+    void table(JsonNode table, Originals originals) throws InputProblem {
+        DataTable read = TablesJson.read(table, id(table, "t"), originals);
+        for (int i = 0; i < table.path("joined").size(); i++) {
+            String file = table.path("joined").get(i).path("file").asText();
+            if (!read.joined().containsKey(file)) {
+                piece(
+                        "/tables/" + tables.size() + "/joined/" + i,
+                        table.path("joined").get(i));
+            }
+        }
+        tables.add(read);
+    }
+
+    /** Whether a sample comes from a table, and has no part of its own. */
+    static boolean isLinkedOnly(JsonNode sample) {
+        return sample.has("from") && !sample.has("entries");
+    }
+
+    /** Where a sample comes from. */
+    private Link link(JsonNode sample) {
+        String written = sample.path("from").path("table").asText();
+        String id = ids.getOrDefault(written, written);
+        int size = table(id).map(DataTable::size).orElse(0);
+        return TablesJson.readLink(sample.path("from"), id, size);
+    }
+
+    /** @throws IllegalArgumentException for a kind that a sample of a table cannot be of */
+    private static void checkKind(JsonNode sample, Link link) {
+        String kind = link.isOfPairs() ? SampleSheet.Kind.PAIRS.id() : SampleSheet.Kind.VALUES.id();
+        if (!sample.path("kind").asText().equals(kind)) {
+            throw new IllegalArgumentException("A sample of " + link + " is no " + sample.path("kind") + ".");
+        }
+    }
+
+    private Optional<DataTable> table(Link link) {
+        return table(link.tableId());
+    }
+
+    private Optional<DataTable> table(String id) {
+        return tables.stream().filter(one -> one.id().equals(id)).findFirst();
+    }
+
+    /** Takes a sample of a column of a table that was taken; false where there is none. */
+    boolean linked(JsonNode sample) {
+        Link link = link(sample);
+        Optional<DataTable> table = table(link);
+        if (table.isEmpty()) {
+            return false;
+        }
+        checkKind(sample, link);
+        ObjectNode own = sample.deepCopy();
+        own.put("id", id(sample, "s"));
+        Numerals numerals = card.card().numerals();
+        SampleSheet filled = Links.filled(WholeJson.withoutEntries(own), link, table.get(), numerals);
+        if (link instanceof Link.Made) {
+            filled = Following.settled(filled, table.get(), walks.of(table.get(), card.card(), pause), numerals);
+        }
+        more(sample, filled);
+        sheets.add(filled.switched(off(sample, filled.size()), false));
+        return true;
+    }
+
+    private List<Integer> off(JsonNode described, int size) {
+        List<Integer> off = new ArrayList<>();
+        for (int i = 0; i < described.path("off").size(); i++) {
+            JsonNode row = described.path("off").get(i);
+            if (row.asInt() < size) {
+                off.add(row.asInt());
+            } else {
+                piece("/samples/" + sample + "/off/" + i, row);
+            }
+        }
+        return off;
+    }
+
+    private void more(JsonNode described, SampleSheet read) {
+        if (described.has("variables") && !read.isOfPairs()) {
+            piece("/samples/" + sample + "/variables", described.path("variables"));
+        }
+        if (described.has("classes") && read.tabulation().isEmpty()) {
+            piece("/samples/" + sample + "/classes", described.path("classes"));
+        }
+    }
+
+    /** Whether the document says of a part that it is another: its check is that of other bytes, or its heading of another kind. */
+    static boolean belies(JsonNode sample, byte[] content) {
+        String check = sample.path("check").asText("");
+        if (!check.isEmpty()) {
+            return !check.equals(SheetCsv.check(content));
+        }
+        return SampleSheet.Kind.find(sample.path("kind").asText())
+                .filter(kind -> !SheetCsv.isHeadedAs(kind, content))
+                .isPresent();
+    }
+
+    /** Takes a sample of a known kind. */
+    void sample(JsonNode sample, InputStream entries, Budget budget) throws IOException {
+        SampleSheet.Kind kind =
+                SampleSheet.Kind.find(sample.path("kind").asText()).orElseThrow();
+        List<Entries> columns = SheetCsv.read(entries, kind.width(), budget);
+        Set<String> codes = new HashSet<>();
+        sample.path("missing").forEach(code -> codes.add(code.asText()));
+        SampleSheet sheet = new SampleSheet(
+                        id(sample, "s"),
+                        sample.path("name").asText(),
+                        sample.path("unit").asText(),
+                        kind,
+                        columns,
+                        codes,
+                        new TreeSet<>(off(sample, columns.get(0).size())),
+                        AnswersJson.readTabulation(sample.path("classes")))
+                .readFrom(sample.path("pasted").asText(""));
+        more(sample, sheet);
+        SampleSheet whole = WholeJson.withMore(sheet, sample);
+        Optional<Link> from = Optional.of(sample).filter(one -> one.has("from")).map(this::link);
+        from.ifPresent(link -> checkKind(sample, link));
+        // What steps make keeps the entries that it had, until the steps are walked again.
+        sheets.add(from.flatMap(link -> table(link).map(table -> Links.linked(whole, link)))
+                .orElse(whole));
+    }
+
+    /** Whether the table is there that a sample comes from, if it comes from any. */
+    boolean hasTable(JsonNode sample) {
+        return !sample.has("from") || table(link(sample)).isPresent();
+    }
+
+    /** Keeps a sample of a kind that is not known. */
+    void unread(JsonNode sample, String entries) {
+        unread.add(new Foreign.Unread(
+                sheets.size() + unread.size(),
+                Visible.encodable(sample.path("id").asText()),
+                Visible.encodable(sample.path("name").asText()),
+                Visible.encodable(sample.path("kind").asText()),
+                Visible.encodable(sample.toString()),
+                entries));
+    }
+
+    /** Whether nothing was taken yet. */
+    boolean isEmpty() {
+        return sheets.isEmpty() && tables.isEmpty();
+    }
+
+    Assignment assignment() {
+        UnaryOperator<Assignment.Question> known =
+                asked -> new Assignment.Question(ids.getOrDefault(asked.sheetId(), asked.sheetId()), asked.measure());
+        Attempts attempts = AnswersJson.readAttempts(document);
+        Tasks tasks = tasks(known);
+        twice("/answers");
+        twice("/questions");
+        twice("/attempts/lifted");
+        twice("/attempts/firstAnswers");
+        twice("/attempts/hintsTaken");
+        Map<String, Wishes> pictures = pictures();
+        Set<Assignment.Question> lifted = new LinkedHashSet<>();
+        attempts.lifted().forEach(asked -> lifted.add(known.apply(asked)));
+        return new Assignment(
+                document.path("title").asText(),
+                sheets,
+                card.card(),
+                known(AnswersJson.readAnswers(document), known),
+                new Attempts(
+                        attempts.first(),
+                        lifted,
+                        known(attempts.firstAnswers(), known),
+                        known(attempts.hints(), known)),
+                new Foreign(card.unknown(), unread, pieces),
+                tables,
+                tasks,
+                pictures,
+                JotterJson.read(document),
+                used);
+    }
+
+    /** Notes what is said once more of a question, where the first or the last holds. */
+    private void twice(String list) {
+        Set<String> seen = new HashSet<>();
+        for (int i = 0; i < document.at(list).size(); i++) {
+            JsonNode one = document.at(list).get(i);
+            boolean answered = list.endsWith("hintsTaken");
+            String key = one.path("sample") + " " + one.path("measure") + (answered ? one.path("answer") : "");
+            if (!seen.add(key)) {
+                piece(list + "/" + i, one);
+            }
+        }
+    }
+
+    private Map<String, Wishes> pictures() {
+        Map<String, Wishes> pictures = new LinkedHashMap<>();
+        PicturesJson.read(document).forEach((id, said) -> pictures.put(ids.getOrDefault(id, id), said));
+        return pictures;
+    }
+
+    private Tasks tasks(UnaryOperator<Assignment.Question> known) {
+        Tasks read = TasksJson.read(document);
+        for (Map.Entry<String, JsonNode> rule : document.path("setCard").properties()) {
+            if (CourseCard.STANDARD
+                    .withRule(rule.getKey(), rule.getValue().asText())
+                    .isEmpty()) {
+                piece("/setCard/" + rule.getKey(), rule.getValue());
+            }
+        }
+        List<Task> tasks = read.all().stream()
+                .map(task -> new Task(
+                        known.apply(task.question()), task.text(), task.places(), task.points(), task.tolerance()))
+                .toList();
+        return new Tasks(read.card(), tasks);
+    }
+
+    private static Hints known(Hints hints, UnaryOperator<Assignment.Question> known) {
+        Map<Hints.Given, Integer> taken = new LinkedHashMap<>();
+        hints.taken()
+                .forEach((given, count) ->
+                        taken.put(new Hints.Given(known.apply(given.question()), given.answer()), count));
+        return new Hints(hints.on(), taken);
+    }
+
+    private static Map<Assignment.Question, String> known(
+            Map<Assignment.Question, String> answers, UnaryOperator<Assignment.Question> known) {
+        Map<Assignment.Question, String> by = new LinkedHashMap<>();
+        answers.forEach((asked, answer) -> by.put(known.apply(asked), answer));
+        return by;
+    }
+}
