@@ -72,6 +72,14 @@ final class TablesJson {
                 node.path("reading").toString());
     }
 
+    private static Optional<Original> found(JsonNode node, Originals originals) {
+        try {
+            return Optional.of(original(node, originals));
+        } catch (InputProblem gone) {
+            return Optional.empty();
+        }
+    }
+
     /** The names of all originals that a table needs. */
     static List<String> originals(JsonNode table) {
         List<String> names = new ArrayList<>();
@@ -96,12 +104,9 @@ final class TablesJson {
         Original original = original(node, originals);
         Map<String, Original> joined = new HashMap<>();
         for (JsonNode one : node.path("joined")) {
-            try {
-                once(joined.put(one.path("file").asText(), original(one, originals)));
-            } catch (InputProblem gone) {
-                // The step that names it says that it is not at hand, and how it is handed over.
-                continue;
-            }
+            // Where it is gone, the step that names it says that it is not at hand, and how it is handed over.
+            found(one, originals)
+                    .ifPresent(kept -> once(joined.put(one.path("file").asText(), kept)));
         }
         Map<DataTable.Place, String> cells = new HashMap<>();
         node.path("cells")

@@ -99,18 +99,18 @@ public final class TrailFiles {
 
     /** The ordinary file of a name in some folders, or below them; never above, elsewhere, or what a link leads to there. */
     public static Optional<Path> ordinary(List<Path> folders, String name) {
-        for (Path folder : folders) {
-            try {
-                Path inside = folder.toRealPath();
-                Path named = Path.of(name);
-                Path file = inside.resolve(named).toRealPath();
-                if (!named.isAbsolute() && file.startsWith(inside) && Files.isRegularFile(file)) {
-                    return Optional.of(file);
-                }
-            } catch (IOException | InvalidPathException notHere) {
-                continue;
-            }
+        return folders.stream().flatMap(folder -> within(folder, name).stream()).findFirst();
+    }
+
+    private static Optional<Path> within(Path folder, String name) {
+        try {
+            Path inside = folder.toRealPath();
+            Path named = Path.of(name);
+            Path file = inside.resolve(named).toRealPath();
+            boolean ordinary = !named.isAbsolute() && file.startsWith(inside) && Files.isRegularFile(file);
+            return ordinary ? Optional.of(file) : Optional.empty();
+        } catch (IOException | InvalidPathException notHere) {
+            return Optional.empty();
         }
-        return Optional.empty();
     }
 }
