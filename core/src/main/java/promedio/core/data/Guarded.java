@@ -23,7 +23,7 @@ public final class Guarded {
         while (begin < cell.length() && isBlank(cell.charAt(begin))) {
             begin++;
         }
-        boolean begins = begin + 1 < cell.length() && BEGINNINGS.indexOf(cell.charAt(begin)) >= 0;
+        boolean begins = begin < cell.length() && BEGINNINGS.indexOf(cell.charAt(begin)) >= 0;
         String bare = cell.strip();
         return begins
                 && Numerals.POINT.read(bare).isEmpty()

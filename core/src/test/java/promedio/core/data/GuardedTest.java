@@ -20,8 +20,9 @@ class GuardedTest {
                         .isTrue();
             }
         }
+        assertThat(Guarded.cell("-")).as("a sign alone, too").isEqualTo("'-");
         for (String plain :
-                List.of("", "-", "=", "-5", "+5", " -5.5 ", "-1,5", "−3", "a=b", "5-9", "-1e-3", "'=1+1", "12 %")) {
+                List.of("", " ", "-5", "+5", " -5.5 ", "-1,5", "−3", "a=b", "5-9", "-1e-3", "'=1+1", "12 %")) {
             assertThat(Guarded.cell(plain)).isEqualTo(plain);
         }
     }

@@ -17,6 +17,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
+import promedio.core.assignment.Foreign;
 import promedio.core.assignment.SampleSheet;
 import promedio.files.InputProblem;
 
@@ -79,9 +80,11 @@ final class Salvage {
         }
         AssignmentSchema.Checked checked = document.map(AssignmentSchema::check).orElse(NOTHING);
         salvage.understood = checked.broken().isEmpty();
-        checked.pieces().stream()
-                .filter(piece -> AssignmentSchema.ITEM.matcher(piece.at()).matches())
-                .forEach(piece -> salvage.lost.add(piece.at()));
+        for (Foreign.Piece piece : checked.pieces()) {
+            if (AssignmentSchema.ITEM.matcher(piece.at()).matches()) {
+                salvage.lost.add(name(piece));
+            }
+        }
         AssignmentReader reader = new AssignmentReader(checked, () -> {});
         if (document.isPresent()) {
             for (JsonNode table : checked.document().path("tables")) {
@@ -108,6 +111,11 @@ final class Salvage {
                 ? Optional.empty()
                 : Optional.of(new AssignmentFile.Salvaged(
                         reader.assignment(), salvage.whole, salvage.broken, salvage.lost, salvage.isDescribed()));
+    }
+
+    /** What a sample or a table is called that cannot be read; where it stands, if even that is not known. */
+    private static String name(Foreign.Piece piece) throws IOException {
+        return JSON.readTree(piece.value()).path("name").asText(piece.at());
     }
 
     private void part(byte[] file, int at) throws Budget.Spent {
