@@ -96,7 +96,8 @@ public final class Gallery {
         PauseTransition pause = new PauseTransition(SETTLING);
         pause.setOnFinished(first -> {
             boolean reading = window.model().intake().busyProperty().get();
-            if (window.model().busyProperty().get() || reading) {
+            boolean marking = window.model().classwork().stateProperty().get().busy();
+            if (window.model().busyProperty().get() || reading || marking) {
                 settle(then);
                 return;
             }

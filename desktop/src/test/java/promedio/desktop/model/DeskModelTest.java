@@ -440,6 +440,33 @@ class DeskModelTest {
     }
 
     @Test
+    void steps_that_wait_for_what_they_join_keep_their_order_and_belong_to_their_assignment(@TempDir Path folder)
+            throws IOException {
+        List<Runnable> waiting = new ArrayList<>();
+        DeskModel slow = new DeskModel(later(waiting));
+        Path log = Files.writeString(folder.resolve("log.csv"), "Item,Minutes,Bench\nlamp,12,1\nradio,20,2\nlamp,31,1\n");
+        Files.writeString(folder.resolve("kinds.csv"), "Item,Kind\nlamp,light\nradio,sound\n");
+        slow.intake().file(log);
+        all(waiting);
+        slow.intake().takePage();
+        all(waiting);
+        slow.select("t1");
+        all(waiting);
+        slow.trail().add("join with 'kinds.csv' by Item");
+        slow.trail().add("keep rows where Kind = \"light\"");
+        all(waiting);
+        assertThat(slow.table().orElseThrow().trail().steps())
+                .extracting(promedio.core.trail.Trail.Line::text)
+                .containsExactly("join with 'kinds.csv' by Item", "keep rows where Kind = \"light\"");
+        assertThat(slow.trail().troddenProperty().get().state().rows()).isEqualTo(2);
+        Assignment other = slow.assignment();
+        slow.trail().add("join with 'kinds.csv' by Item");
+        slow.show(other, null);
+        all(waiting);
+        assertThat(slow.assignment().table("t1").orElseThrow().trail().steps()).hasSize(2);
+    }
+
+    @Test
     void two_quick_changes_of_how_a_file_is_read_both_count(@TempDir Path folder) throws IOException {
         List<Runnable> waiting = new ArrayList<>();
         DeskModel slow = new DeskModel(later(waiting));

@@ -15,7 +15,6 @@ import promedio.core.trail.Sources;
 import promedio.core.trail.Step;
 import promedio.desktop.model.desk.Desk;
 import promedio.desktop.model.desk.FileStamp;
-import promedio.desktop.model.desk.Part;
 import promedio.desktop.text.Words;
 import promedio.files.InputProblem;
 import promedio.files.assignment.Originals;
@@ -27,9 +26,10 @@ import promedio.files.trail.TrailFiles;
  * Tables that steps join: taken from a file where the person who writes the step is, or handed over, and kept with the assignment from
  * then on. No other file is looked for, whatever a step says that came with an assignment.
  */
-public final class Joins implements Part {
+public final class Joins {
     private final Desk desk;
     private final Map<Named, Taken> taken = new HashMap<>();
+    private long laid;
 
     /** A file as the steps of a table name it. */
     private record Named(String tableId, String file) {}
@@ -44,9 +44,15 @@ public final class Joins implements Part {
         this.desk = desk;
     }
 
-    @Override
-    public void forget() {
+    /** Forgets what was read for another assignment; what is being read for it comes too late. */
+    void forget() {
+        laid++;
         taken.clear();
+    }
+
+    /** The number of the assignment that lies on the desk. */
+    long laid() {
+        return laid;
     }
 
     /** The files that some steps name and that are not kept with the table, with the columns by which they are joined. */
@@ -117,11 +123,14 @@ public final class Joins implements Part {
     }
 
     private void read(String tableId, String file, Path path, String key, Consumer<TableEdit> then) {
+        long lying = laid;
         desk.inBackground(
                 () -> read(path, key),
                 found -> {
-                    desk.say(found.why());
-                    edits(tableId, Map.of(file, found)).forEach(then);
+                    if (lying == laid) {
+                        desk.say(found.why());
+                        edits(tableId, Map.of(file, found)).forEach(then);
+                    }
                 },
                 () -> {});
     }

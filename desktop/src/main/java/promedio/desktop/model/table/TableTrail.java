@@ -249,11 +249,14 @@ public final class TableTrail implements Part {
             List<Path> all = new ArrayList<>(folders);
             all.addAll(joins.folders(table));
             waiting++;
+            long lying = joins.laid();
             desk.inBackground(
                     () -> joins.found(wanted, all),
                     found -> {
                         waiting--;
-                        make(table.id(), found, change);
+                        if (lying == joins.laid()) {
+                            make(table.id(), found, change);
+                        }
                     },
                     () -> waiting--);
         });
