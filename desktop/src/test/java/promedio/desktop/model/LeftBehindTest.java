@@ -29,7 +29,10 @@ class LeftBehindTest {
                 journal.begin(Assignment.EMPTY, Optional.empty());
                 journal.made(new Edit.Retitle("Sheet " + i));
                 try (Stream<Path> files = Files.list(living)) {
-                    Path copy = Files.copy(files.findFirst().orElseThrow(), ended.resolve(i + ".journal"));
+                    Path own = files.filter(file -> file.toString().endsWith(".journal"))
+                            .findFirst()
+                            .orElseThrow();
+                    Path copy = Files.copy(own, ended.resolve(i + ".journal"));
                     Files.setLastModifiedTime(copy, FileTime.fromMillis(1_000_000L * (i + 1)));
                 }
             }
