@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.sentence.Sentence;
@@ -22,7 +23,7 @@ public record Foreign(Map<String, String> rules, List<Unread> samples, List<Piec
     public static final Foreign NOTHING = new Foreign(Map.of(), List.of(), List.of());
 
     private static final int MOST_TOLD = 3;
-    private static final int LONGEST = 60;
+    private static final int LONGEST = 40;
 
     /**
      * What cannot be read as the format says.
@@ -70,12 +71,16 @@ public record Foreign(Map<String, String> rules, List<Unread> samples, List<Piec
         List<Sentence> told = new ArrayList<>();
         rules.forEach((key, choice) -> told.add(Sentence.of("foreign.rule", key, choice)));
         samples.forEach(sample -> told.add(Sentence.of("foreign.sample", sample.name(), sample.kind())));
-        pieces.stream()
-                .limit(MOST_TOLD)
-                .forEach(piece -> told.add(Sentence.of(
-                        "foreign.piece", Visible.line(piece.at(), LONGEST), Visible.line(piece.value(), LONGEST))));
-        if (pieces.size() > MOST_TOLD) {
-            told.add(Sentence.of("foreign.pieces", pieces.size() - MOST_TOLD));
+        if (!pieces.isEmpty()) {
+            String shown = pieces.stream()
+                    .limit(MOST_TOLD)
+                    .map(piece -> Visible.line(piece.at(), LONGEST) + " " + Visible.line(piece.value(), LONGEST))
+                    .collect(Collectors.joining("; "));
+            String more = pieces.size() > MOST_TOLD ? shown + "; …" : shown;
+            told.add(
+                    pieces.size() == 1
+                            ? Sentence.of("foreign.piece", more)
+                            : Sentence.of("foreign.pieces", pieces.size(), more));
         }
         return told;
     }

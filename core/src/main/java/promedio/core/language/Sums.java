@@ -24,6 +24,9 @@ record Sums(Exact sum, Exact squares) {
     private static final long MOST_SQUARED = 1L << 47;
 
     private static final int MOST_BITS = 1 << 15;
+    /** To bring two long ratios together takes time by the square of their bits; all of it is to be done within a moment. */
+    private static final double MOST_WORK = 1e11;
+
     /** After so many cells it is asked whether to go on. */
     private static final int FEW = 1 << 8;
 
@@ -41,6 +44,7 @@ record Sums(Exact sum, Exact squares) {
         long common = numbers.common();
         Wide[] wides = common == 0 ? null : wides(byDenominator, common);
         int met = 0;
+        double work = 0;
         for (int row : rows) {
             numbers.get(row, cell);
             if (met++ % FEW == 0) {
@@ -57,7 +61,9 @@ record Sums(Exact sum, Exact squares) {
             } else if (cell.figure() instanceof Exact exact) {
                 sum = sum.plus(exact);
                 squares = squared ? squares.plus(exact.squared()) : squares;
-                if (sum.denominator().bitLength() > MOST_BITS) {
+                double bits = length(squared ? squares : sum);
+                work += bits * bits;
+                if (sum.denominator().bitLength() > MOST_BITS || work > MOST_WORK) {
                     return Optional.empty();
                 }
             } else {
@@ -79,6 +85,10 @@ record Sums(Exact sum, Exact squares) {
             return Optional.empty();
         }
         return Optional.of(new Sums(sum.plus(together.get()), squares.plus(squaresTogether.get())));
+    }
+
+    private static double length(Exact exact) {
+        return (double) exact.numerator().bitLength() + exact.denominator().bitLength();
     }
 
     private static Wide[] wides(Map<Long, Wide[]> known, long denominator) {

@@ -160,9 +160,9 @@ public final class Register {
     /** Raises it to a whole power; exact as long as that has not too many digits. It is neither missing nor approximate, nor 0 to less than 0. */
     public void power(int exponent) {
         Figure base = figure();
-        double bits = (double) bits(base) * Math.abs(exponent);
-        if (bits > 2.0 * vast + MOST_BITS) {
-            // As many bits as a base that is 1 or −1 over itself never has.
+        // A number of so many bits is at least two to one less of them.
+        double least = (bits(base) - 1.0) * Math.abs(exponent);
+        if (least > vast) {
             double nearest = Math.pow(base.toDouble(), exponent);
             outgrown(nearest == 0 ? Double.NaN : nearest);
         } else {

@@ -41,7 +41,7 @@ final class OddFiles {
         UnaryOperator<String> later = document -> document.replaceFirst("\"version\" : [0-9]+", "\"version\" : 1e400");
         written(folder, "of another time", Demo.assignment(), later);
         UnaryOperator<String> many = document -> document.replaceFirst(
-                "(?s)\"answers\" : \\[.*?\\n  ]",
+                "(?s)\"answers\" : \\[.*?} ]",
                 IntStream.range(0, 1_500)
                         .mapToObj(i -> "{\"sample\":\"minutes\",\"measure\":\"percentile-" + i + "\",\"answer\":\"1\"}")
                         .collect(Collectors.joining(",", "\"answers\" : [", "]")));

@@ -117,7 +117,7 @@ final class TrailScenes {
         try {
             return Files.writeString(
                     Files.createTempDirectory("promedio").resolve("floors.csv"),
-                    "Bench,Floor\nOak,ground\nElm,ground\nAsh,first\n");
+                    "Bench,Floor\nwindow,ground\nstairs,ground\nback,first\n");
         } catch (IOException full) {
             throw new UncheckedIOException(full);
         }

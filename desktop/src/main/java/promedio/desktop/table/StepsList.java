@@ -172,6 +172,8 @@ final class StepsList extends VBox {
     private FlowPane actions(int step, Trail.Line line, int steps) {
         FlowPane actions = new FlowPane();
         actions.getStyleClass().add("step-actions");
+        Step.Join.read(line.text()).ifPresent(join -> actions.getChildren()
+                .add(Press.link("step.hand-over", "step-hand-over", () -> ways.handOver(join))));
         actions.getChildren()
                 .addAll(
                         Press.link("step.edit", "step-edit", () -> bar.rewrite(step, line.text())),
@@ -183,8 +185,6 @@ final class StepsList extends VBox {
                             Clipboard.getSystemClipboard().setContent(content);
                             model.say(Words.of("step.copied"));
                         }));
-        Step.Join.read(line.text()).ifPresent(join -> actions.getChildren()
-                .add(Press.link("step.hand-over", "step-hand-over", () -> ways.handOver(join))));
         if (step > 0) {
             actions.getChildren()
                     .add(Press.link("step.up", "step-up", () -> model.trail().move(step, -1)));

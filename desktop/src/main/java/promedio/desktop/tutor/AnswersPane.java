@@ -22,7 +22,7 @@ import promedio.desktop.text.Words;
 /** What was answered: the students by the questions with their marks, what went wrong how often, and the answer looked at. */
 final class AnswersPane extends VBox {
     private static final int LONGEST = 60;
-    private static final int MOST_TOLD = 3;
+    private static final int MOST_TOLD = 6;
 
     private final Classwork work;
     private final TutorWays ways;
@@ -52,6 +52,7 @@ final class AnswersPane extends VBox {
         makeBusy();
         told.getStyleClass().add("soft");
         told.setWrapText(true);
+        told.setMinHeight(USE_PREF_SIZE);
         told.setId("tutor-told");
         VBox left = new VBox(table, opened);
         VBox.setVgrow(table, Priority.ALWAYS);
@@ -161,8 +162,10 @@ final class AnswersPane extends VBox {
             clock.stop();
         }
         int more = state.told().size() - MOST_TOLD;
-        told.setText(String.join(" ", state.told().stream().limit(MOST_TOLD).toList())
-                + (more > 0 ? " " + Words.of("tutor.told.more", more) : ""));
+        // A line each: they are about one student each.
+        told.setText(String.join("\n", state.told().stream().limit(MOST_TOLD).toList())
+                + (more > 0 ? "\n" + Words.of("tutor.told.more", more) : ""));
+        Tip.on(told, String.join("\n", state.told()));
         state.set().ifPresent(set -> {
             String name = state.source()
                     .map(path -> Visible.line(path.getFileName().toString(), LONGEST))

@@ -444,7 +444,8 @@ class DeskModelTest {
             throws IOException {
         List<Runnable> waiting = new ArrayList<>();
         DeskModel slow = new DeskModel(later(waiting));
-        Path log = Files.writeString(folder.resolve("log.csv"), "Item,Minutes,Bench\nlamp,12,1\nradio,20,2\nlamp,31,1\n");
+        Path log =
+                Files.writeString(folder.resolve("log.csv"), "Item,Minutes,Bench\nlamp,12,1\nradio,20,2\nlamp,31,1\n");
         Files.writeString(folder.resolve("kinds.csv"), "Item,Kind\nlamp,light\nradio,sound\n");
         slow.intake().file(log);
         all(waiting);
