@@ -145,20 +145,12 @@ public record Assignment(
 
     /** An id that no sheet has or had. */
     public String freshId() {
-        return fresh(UsedIds.SAMPLES, used.samples());
+        return used.freshSample(this::isTaken);
     }
 
     /** An id that no table has or had. */
     public String freshTableId() {
-        return fresh(UsedIds.TABLES, used.tables());
-    }
-
-    private String fresh(String letter, int last) {
-        int next = last + 1;
-        while (isTaken(letter + next)) {
-            next++;
-        }
-        return letter + next;
+        return used.freshTable(this::isTaken);
     }
 
     private boolean isTaken(String id) {

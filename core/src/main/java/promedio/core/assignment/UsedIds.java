@@ -1,6 +1,7 @@
 package promedio.core.assignment;
 
 import java.util.List;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /**
@@ -14,8 +15,8 @@ public record UsedIds(int samples, int tables) {
     /** None. */
     public static final UsedIds NONE = new UsedIds(0, 0);
 
-    static final String SAMPLES = "s";
-    static final String TABLES = "t";
+    private static final String SAMPLES = "s";
+    private static final String TABLES = "t";
     private static final int MOST_DIGITS = 9;
 
     /** These, and those of some samples and tables. */
@@ -36,6 +37,24 @@ public record UsedIds(int samples, int tables) {
     /** These, and those among some names of samples. */
     public UsedIds with(Stream<String> names) {
         return new UsedIds(Math.max(samples, largest(SAMPLES, names)), tables);
+    }
+
+    /** An id for a sample that none has or had. */
+    public String freshSample(Predicate<String> isTaken) {
+        return fresh(SAMPLES, samples, isTaken);
+    }
+
+    /** An id for a table that none has or had. */
+    public String freshTable(Predicate<String> isTaken) {
+        return fresh(TABLES, tables, isTaken);
+    }
+
+    private static String fresh(String letter, int last, Predicate<String> isTaken) {
+        int next = last + 1;
+        while (isTaken.test(letter + next)) {
+            next++;
+        }
+        return letter + next;
     }
 
     private static int largest(String letter, Stream<String> ids) {

@@ -11,7 +11,7 @@ import org.apache.commons.statistics.distribution.NormalDistribution;
  * A distribution with its parameters: definitions for relations, section 14. Probabilities and values are floating-point numbers with at
  * least 12 correct digits.
  */
-public sealed interface Distribution {
+public sealed interface Distribution permits Distribution.Smooth, Distribution.Stepped, StudentT {
     /** P(X ≤ x). */
     double below(double x);
 
@@ -37,7 +37,7 @@ public sealed interface Distribution {
 
     /** Student's t, of degrees of freedom above 0. */
     static Distribution t(double freedom) {
-        return new Smooth(new StudentT(freedom));
+        return StudentT.of(freedom);
     }
 
     /** χ², of degrees of freedom above 0. */
@@ -80,9 +80,6 @@ public sealed interface Distribution {
 
         @Override
         public double between(double low, double high) {
-            if (of instanceof StudentT) {
-                return of.probability(low, high);
-            }
             return of.survivalProbability(low) < of.cumulativeProbability(low)
                     ? above(low) - above(high)
                     : below(high) - below(low);
@@ -90,23 +87,28 @@ public sealed interface Distribution {
 
         @Override
         public OptionalDouble cutting(double share) {
+            return cutting(share, this);
+        }
+
+        /** The same where its probabilities are known to more digits. */
+        OptionalDouble cutting(double share, Distribution finer) {
             double x = of.inverseSurvivalProbability(share);
             // The library stops early in the tails; Newton's steps go on to the last digits.
             for (int step = 0; step < STEPS; step++) {
-                double next = x + (above(x) - share) / of.density(x);
+                double next = x + (finer.above(x) - share) / of.density(x);
                 if (!Double.isFinite(next) || next == x) {
                     break;
                 }
                 x = next;
             }
-            return cuts(x, share) ? OptionalDouble.of(x) : OptionalDouble.empty();
+            return cuts(x, share, finer) ? OptionalDouble.of(x) : OptionalDouble.empty();
         }
 
         /** Whether a value cuts off a share, itself or within its twelfth digit: the end of a search that found nothing does not. */
-        private boolean cuts(double x, double share) {
-            double off = above(x) - share;
-            double more = above(x - CLOSE * Math.abs(x)) - share;
-            double less = above(x + CLOSE * Math.abs(x)) - share;
+        private static boolean cuts(double x, double share, Distribution finer) {
+            double off = finer.above(x) - share;
+            double more = finer.above(x - CLOSE * Math.abs(x)) - share;
+            double less = finer.above(x + CLOSE * Math.abs(x)) - share;
             return Math.abs(x) < LARGEST && (Math.abs(off) <= CLOSE * share || more >= 0 && less <= 0);
         }
     }

@@ -179,12 +179,15 @@ public final class Exact implements Figure, Comparable<Exact> {
         int surplus = numerator().bitLength() - most;
         // A whole number that ends in noughts has as many twos.
         boolean noughts = !whole || numerator().getLowestSetBit() >= (int) (surplus / BITS_OF_TEN);
-        if (!noughts || placesInFull().isEmpty()) {
+        if (!noughts) {
             return false;
         }
-        return whole
-                ? isWholeWithin(digits)
-                : toPlaces(placesInFull().getAsInt(), HalfRule.HALF_EVEN).precision() <= digits;
+        if (whole) {
+            return isWholeWithin(digits);
+        }
+        OptionalInt places = placesInFull();
+        return places.isPresent()
+                && toPlaces(places.getAsInt(), HalfRule.HALF_EVEN).precision() <= digits;
     }
 
     private boolean isWholeWithin(int digits) {

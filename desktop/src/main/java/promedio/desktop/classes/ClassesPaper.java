@@ -11,8 +11,6 @@ import javafx.animation.PauseTransition;
 import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -30,10 +28,10 @@ import promedio.core.measure.Catalogue;
 import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
 import promedio.core.tabulate.Tabulation;
+import promedio.desktop.control.CopiedCells;
 import promedio.desktop.margin.AnswerBox;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.desk.SheetFigures;
-import promedio.desktop.model.desk.TableText;
 import promedio.desktop.reading.HowReadLine;
 import promedio.desktop.text.Words;
 
@@ -271,11 +269,7 @@ final class ClassesPaper extends HBox {
 
     /** Copies the table as it is shown. */
     private void copy() {
-        List<List<String>> rows = grid.texts();
-        ClipboardContent content = new ClipboardContent();
-        content.putString(TableText.tabbed(rows));
-        content.putHtml("<table>" + TableText.htmlRows(rows) + "</table>");
-        Clipboard.getSystemClipboard().setContent(content);
+        CopiedCells.putTable(grid.texts());
         model.say(Words.of("message.table-copied"));
     }
 

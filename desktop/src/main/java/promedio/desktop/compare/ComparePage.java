@@ -10,8 +10,6 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
@@ -27,10 +25,10 @@ import promedio.core.picture.Telling;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 import promedio.desktop.control.Choice;
+import promedio.desktop.control.CopiedCells;
 import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.compare.Compared;
-import promedio.desktop.model.desk.TableText;
 import promedio.desktop.model.picture.Sketch;
 import promedio.desktop.picture.PicturePane;
 import promedio.desktop.picture.PictureWays;
@@ -312,11 +310,7 @@ public final class ComparePage extends VBox {
     private void copy() {
         Compared compared = model.comparing().comparedProperty().get();
         if (compared != null) {
-            List<List<String>> rows = texts(compared);
-            ClipboardContent content = new ClipboardContent();
-            content.putString(TableText.tabbed(rows));
-            content.putHtml("<table>" + TableText.htmlRows(rows) + "</table>");
-            Clipboard.getSystemClipboard().setContent(content);
+            CopiedCells.putTable(texts(compared));
             model.say(Words.of("message.table-copied"));
         }
     }

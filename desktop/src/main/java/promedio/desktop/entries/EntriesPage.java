@@ -201,13 +201,12 @@ public final class EntriesPage extends VBox {
     }
 
     private void copy() {
-        model.sheet().ifPresent(sheet -> {
-            CopiedCells.put(chosenRows().stream()
-                    .map(row -> sheet.columns().stream()
-                            .map(column -> column.text(row))
-                            .collect(Collectors.joining("\t")))
-                    .collect(Collectors.joining("\n")));
-        });
+        model.sheet()
+                .ifPresent(sheet -> CopiedCells.put(chosenRows().stream()
+                        .map(row -> sheet.columns().stream()
+                                .map(column -> column.text(row))
+                                .toList())
+                        .toList()));
     }
 
     private void removeChosen() {

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import javafx.css.PseudoClass;
@@ -14,8 +13,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.GridPane;
 import promedio.core.assignment.Link;
 import promedio.core.number.Figure;
@@ -24,6 +21,7 @@ import promedio.core.trail.Field;
 import promedio.core.trail.Prepared;
 import promedio.core.vector.Numbers;
 import promedio.core.working.FigureText;
+import promedio.desktop.control.CopiedCells;
 import promedio.desktop.control.ShareBar;
 import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
@@ -178,17 +176,15 @@ final class GroupsTable extends GridPane {
             return;
         }
         Prepared made = shown.made().get();
-        List<String> lines = new ArrayList<>();
-        lines.add(String.join("\t", made.names()));
+        List<List<String>> rows = new ArrayList<>();
+        rows.add(made.names());
         for (int row = 0; row < made.rows(); row++) {
             int at = row;
-            lines.add(IntStream.range(0, made.fields().size())
+            rows.add(IntStream.range(0, made.fields().size())
                     .mapToObj(column -> text(made.fields().get(column), column, at))
-                    .collect(Collectors.joining("\t")));
+                    .toList());
         }
-        ClipboardContent content = new ClipboardContent();
-        content.putString(String.join("\n", lines) + "\n");
-        Clipboard.getSystemClipboard().setContent(content);
+        CopiedCells.put(rows);
         model.say(Words.of("groups.copied", made.rows()));
     }
 }

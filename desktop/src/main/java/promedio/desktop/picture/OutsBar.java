@@ -1,7 +1,6 @@
 package promedio.desktop.picture;
 
 import java.nio.ByteBuffer;
-import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -14,8 +13,8 @@ import javafx.scene.layout.Region;
 import promedio.core.picture.Picture;
 import promedio.core.picture.Telling;
 import promedio.desktop.control.Choice;
+import promedio.desktop.control.CopiedCells;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.desk.TableText;
 import promedio.desktop.model.picture.Sketch;
 import promedio.desktop.text.Words;
 import promedio.files.picture.Drawing;
@@ -160,11 +159,7 @@ final class OutsBar extends FlowPane {
     private record Copied(Rendered rendered, ByteBuffer svg) {}
 
     private void copyTable() {
-        List<List<String>> rows = plot.texts();
-        ClipboardContent content = new ClipboardContent();
-        content.putString(TableText.tabbed(rows));
-        content.putHtml("<table>" + TableText.htmlRows(rows) + "</table>");
-        Clipboard.getSystemClipboard().setContent(content);
+        CopiedCells.putTable(plot.texts());
         model.say(Words.of("message.table-copied"));
     }
 }

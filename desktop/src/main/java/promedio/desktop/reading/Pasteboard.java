@@ -5,7 +5,7 @@ import javafx.scene.input.Clipboard;
 import promedio.desktop.control.CopiedCells;
 import promedio.files.html.HtmlTables;
 
-/** What lies on the clipboard, to be read: a table of a web page cell by cell, else the text. */
+/** What lies on the clipboard, to be read: what was copied here as it was, a table of a web page cell by cell, else the text. */
 public final class Pasteboard {
     private Pasteboard() {}
 
@@ -18,6 +18,7 @@ public final class Pasteboard {
     public static Optional<String> text(Clipboard board) {
         String html = board.hasHtml() ? board.getHtml() : null;
         Optional<String> table = html == null ? Optional.empty() : HtmlTables.text(html);
-        return table.or(() -> Optional.ofNullable(CopiedCells.asCopied(board.getString())));
+        String text = board.getString();
+        return CopiedCells.asCopied(text).or(() -> table).or(() -> Optional.ofNullable(text));
     }
 }

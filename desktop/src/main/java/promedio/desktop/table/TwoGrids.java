@@ -1,5 +1,6 @@
 package promedio.desktop.table;
 
+import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
@@ -175,15 +176,12 @@ final class TwoGrids extends StackPane {
             model.say(Words.of("message.copy.too-many"));
             return;
         }
-        StringBuilder text = new StringBuilder();
         ColumnLayout.Cells cells = cells();
-        for (int row : rows) {
-            IntStream.rangeClosed(choice.left(), choice.right())
-                    .forEach(column -> text.append(column > choice.left() ? "\t" : "")
-                            .append(cells.text().at(row, column).replaceAll("[\\t\\r\\n]+", " ")));
-            text.append('\n');
-        }
-        CopiedCells.put(text.toString());
+        CopiedCells.put(Arrays.stream(rows)
+                .mapToObj(row -> IntStream.rangeClosed(choice.left(), choice.right())
+                        .mapToObj(column -> cells.text().at(row, column))
+                        .toList())
+                .toList());
         model.say(Words.of("message.cells-copied", rows.length));
     }
 }

@@ -31,8 +31,6 @@ import promedio.desktop.text.Words;
 
 /** Who by question, each answer with glyph and word; the arrow keys go from one to the next, a click opens the mark. */
 final class MarkedTable extends ScrollPane {
-    private static final int LONGEST_ANSWER = 200;
-
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
     private static final double WHO_EMS = 13.5;
@@ -151,7 +149,7 @@ final class MarkedTable extends ScrollPane {
                     CHOSEN, here.equals(work.chosenProperty().get()));
             answer.ifPresent(one -> {
                 MarkGlyph.mark(cell, Optional.of(one.mark().kind()));
-                Label written = new Label(Visible.line(one.given().answer(), LONGEST_ANSWER));
+                Label written = new Label(one.given().shown());
                 written.getStyleClass().add("marked-answer");
                 Label word = new Label(Words.of(one.mark().word()));
                 word.getStyleClass().addAll("mark-said", "marked-word");
@@ -160,7 +158,7 @@ final class MarkedTable extends ScrollPane {
                 first.getStyleClass().add("marked-first");
                 cell.getChildren().addAll(first, word);
                 cell.setAccessibleRole(AccessibleRole.BUTTON);
-                cell.setAccessibleText(student + ", " + one.given().answer() + ": " + word.getText());
+                cell.setAccessibleText(student + ", " + one.given().shown() + ": " + word.getText());
             });
             // Not when it is let go: by then the list may have made the row anew.
             cell.setOnMousePressed(press -> {

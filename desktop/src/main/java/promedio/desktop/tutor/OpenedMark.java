@@ -13,7 +13,6 @@ import promedio.core.answers.MarkedAnswer;
 import promedio.core.answers.QuestionNames;
 import promedio.core.assignment.Task;
 import promedio.core.marking.TwoWorkings;
-import promedio.core.sentence.Visible;
 import promedio.core.working.FigureText;
 import promedio.desktop.margin.MarkGlyph;
 import promedio.desktop.margin.TwoWorkingsBox;
@@ -23,8 +22,6 @@ import promedio.desktop.text.Words;
 
 /** The answer that is looked at: what was asked, what is right, what may have happened, and the two workings. */
 final class OpenedMark extends ScrollPane {
-    private static final int LONGEST_ANSWER = 200;
-
     private final DeskModel model;
     private final Classwork work;
     private final VBox inner = new VBox();
@@ -76,7 +73,7 @@ final class OpenedMark extends ScrollPane {
     }
 
     private void show(MarkedAnswer answer) {
-        Label written = new Label(Visible.line(answer.given().answer(), LONGEST_ANSWER));
+        Label written = new Label(answer.given().shown());
         written.getStyleClass().add("opened-answer");
         Label word = new Label(Words.of(answer.mark().word()));
         word.getStyleClass().add("mark-said");

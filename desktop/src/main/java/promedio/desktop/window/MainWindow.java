@@ -1,6 +1,7 @@
 package promedio.desktop.window;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.animation.PauseTransition;
 import javafx.beans.value.ObservableValue;
 import javafx.collections.ObservableList;
@@ -8,8 +9,6 @@ import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextInputControl;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.TransferMode;
@@ -20,6 +19,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import promedio.desktop.card.CardPane;
+import promedio.desktop.control.CopiedCells;
 import promedio.desktop.control.Tip;
 import promedio.desktop.jotter.JotterLine;
 import promedio.desktop.jotter.JotterPane;
@@ -329,10 +329,7 @@ public final class MainWindow {
                 .filter(line ->
                         line.usual(figures.firstSkewness()) && !model.margin().covers(line.question()))
                 .toList();
-        ClipboardContent content = new ClipboardContent();
-        content.putString(MeasuresText.tabbed(lines));
-        content.putHtml(MeasuresText.html(figures.name(), lines));
-        Clipboard.getSystemClipboard().setContent(content);
+        CopiedCells.put(MeasuresText.rows(lines), Optional.of(MeasuresText.html(figures.name(), lines)));
         model.say(Words.of("message.copied", lines.size()));
     }
 

@@ -32,7 +32,7 @@ class EntriesWindowTest extends OpenWindow {
         choose(0, 2, 4);
         assertThat(words()).contains("3 chosen · sum 15 · mean 5 · from 3 to 8");
         press(KeyCode.CONTROL, KeyCode.C);
-        assertThat(onWindow(() -> Clipboard.getSystemClipboard().getString())).isEqualTo("3\n4\n8");
+        assertThat(onWindow(() -> Clipboard.getSystemClipboard().getString())).isEqualTo("3\n4\n8\n");
         press(KeyCode.DELETE);
         assertThat(desk.sheet().orElseThrow().values().texts()).containsExactly("10", "x", "9");
         assertThat(words()).contains("2 values count");

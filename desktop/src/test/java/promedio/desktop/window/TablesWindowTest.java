@@ -58,6 +58,21 @@ class TablesWindowTest extends OpenWindow {
     }
 
     @Test
+    void a_cell_that_would_be_computed_elsewhere_is_handed_out_guarded_and_pasted_here_as_it_was() {
+        robot.write("=1+1", 0);
+        press(KeyCode.ENTER);
+        press(KeyCode.CONTROL, KeyCode.HOME);
+        press(KeyCode.CONTROL, KeyCode.C);
+        assertThat(onWindow(() -> Clipboard.getSystemClipboard().getString())).isEqualTo("'=1+1\n");
+        press(KeyCode.DOWN);
+        press(KeyCode.CONTROL, KeyCode.V);
+        assertThat(cell(1, 0)).isEqualTo("=1+1");
+        copied("'=1+1 \n");
+        press(KeyCode.CONTROL, KeyCode.V);
+        assertThat(cell(1, 0)).as("from elsewhere").startsWith("'");
+    }
+
+    @Test
     void cells_are_gone_through_and_written_into_by_keys() {
         press(KeyCode.RIGHT);
         press(KeyCode.DOWN);

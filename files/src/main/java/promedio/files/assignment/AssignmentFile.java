@@ -246,7 +246,8 @@ public final class AssignmentFile {
                 throw new InputProblem(Sentence.of("file.damaged.place", name, place));
             }
             AssignmentReader reader = new AssignmentReader(checked, budget::goOn);
-            for (JsonNode table : checked.document().path("tables")) {
+            for (int i = 0; i < reader.count(AssignmentJson.TABLES); i++) {
+                JsonNode table = reader.goTo(AssignmentJson.TABLES, i);
                 if (!TablesJson.originals(table).stream()
                         .map(AssignmentJson::partOf)
                         .allMatch(parts::containsKey)) {
@@ -257,8 +258,8 @@ public final class AssignmentFile {
                 }
                 reader.table(table, originals);
             }
-            for (JsonNode sample : checked.document().path("samples")) {
-                reader.next();
+            for (int i = 0; i < reader.count(AssignmentJson.SAMPLES); i++) {
+                JsonNode sample = reader.goTo(AssignmentJson.SAMPLES, i);
                 boolean linked = AssignmentReader.isLinkedOnly(sample);
                 if (linked ? !reader.linked(sample) : !reader.hasTable(sample)) {
                     throw new InputProblem(Sentence.of(

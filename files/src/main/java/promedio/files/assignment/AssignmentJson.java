@@ -29,6 +29,7 @@ import promedio.core.sentence.Visible;
 /** The document of an assignment file: what is said of the samples, the course card and the answers. */
 final class AssignmentJson {
     static final String TABLES = "tables";
+    static final String SAMPLES = "samples";
     private static final ObjectMapper JSON = new ObjectMapper().enable(SerializationFeature.INDENT_OUTPUT);
     private static final ObjectMapper STRICT = JsonMapper.builder(JsonFactory.builder()
                     .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
@@ -130,7 +131,7 @@ final class AssignmentJson {
             ArrayNode tables = document.putArray(TABLES);
             assignment.tables().forEach(table -> tables.add(TablesJson.write(table)));
         }
-        ArrayNode samples = document.putArray("samples");
+        ArrayNode samples = document.putArray(SAMPLES);
         for (int i = 0; i < assignment.sheets().size(); i++) {
             SampleSheet sheet = assignment.sheets().get(i);
             ObjectNode sample = samples.addObject();

@@ -5,7 +5,6 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -15,7 +14,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.UnaryOperator;
-import java.util.regex.Pattern;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Attempts;
 import promedio.core.assignment.DataTable;
@@ -27,7 +25,6 @@ import promedio.core.assignment.Links;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.assignment.Task;
 import promedio.core.assignment.Tasks;
-import promedio.core.assignment.UsedIds;
 import promedio.core.course.CourseCard;
 import promedio.core.data.Entries;
 import promedio.core.number.Numerals;
@@ -38,20 +35,16 @@ import promedio.files.trail.Walks;
 
 /** Puts an assignment together out of its document and the entries of its samples. */
 final class AssignmentReader {
-    private static final Pattern ID = Pattern.compile("[A-Za-z0-9_][A-Za-z0-9_.-]{0,63}");
-
     private final JsonNode document;
     private final List<SampleSheet> sheets = new ArrayList<>();
     private final List<Foreign.Unread> unread = new ArrayList<>();
-    private final Map<String, String> ids = new HashMap<>();
-    private final Set<String> taken = new HashSet<>();
+    private final FileIds ids;
     private final List<DataTable> tables = new ArrayList<>();
     private final AssignmentJson.Card card;
     private final Walks walks = new Walks();
     private final Runnable pause;
-    private final UsedIds used;
     private final List<Foreign.Piece> pieces = new ArrayList<>();
-    private int sample = -1;
+    private String at = "";
 
     /**
      * Reads on from a document that is as the schema says, and what was taken out of it.
@@ -65,55 +58,47 @@ final class AssignmentReader {
                 .forEach(piece -> pieces.add(new Foreign.Piece(
                         piece.path("at").asText(), piece.path("value").toString())));
         pieces.addAll(checked.pieces());
-        // Nothing that was said of a sample that is not there may come to belong to another.
-        used = WholeJson.readUsed(document).with(document.findValuesAsText("sample").stream());
+        ids = new FileIds(document);
         card = AssignmentJson.Card.read(document.path("card"));
-        document.path(AssignmentJson.TABLES)
-                .forEach(table -> taken.add(table.path("id").asText()));
-        document.path("samples").forEach(sample -> taken.add(sample.path("id").asText()));
-    }
-
-    /** An id that is one, and of this sample only: what answers of a sample with another id go by is kept. */
-    private String id(JsonNode item, String letter) {
-        String asWritten = item.path("id").asText();
-        boolean good = ID.matcher(asWritten).matches() && !ids.containsKey(asWritten);
-        String id = good ? asWritten : fresh(letter);
-        if (!good && item.has("id")) {
-            String items = letter.equals("t") ? AssignmentJson.TABLES : "samples";
-            piece("/" + items + "/" + (letter.equals("t") ? tables.size() : sample) + "/id", item.path("id"));
-        }
-        taken.add(id);
-        ids.putIfAbsent(asWritten, id);
-        return id;
-    }
-
-    private String fresh(String letter) {
-        int next = (letter.equals("t") ? used.tables() : used.samples()) + 1;
-        while (taken.contains(letter + next)) {
-            next++;
-        }
-        return letter + next;
     }
 
     /** What cannot be, though it is written as it should. */
-    private void piece(String at, JsonNode value) {
-        pieces.add(new Foreign.Piece(at, value.toString()));
+    private void piece(String pointer, JsonNode value) {
+        pieces.add(new Foreign.Piece(pointer, value.toString()));
     }
 
-    /** Goes on to the next sample of the document. */
-    void next() {
-        sample++;
+    /** The same of the sample or table that is read. */
+    private void pieceOf(JsonNode item, String field) {
+        piece(at + "/" + field, item.at("/" + field));
+    }
+
+    /** How many tables or samples the document has. */
+    int count(String list) {
+        return document.path(list).size();
+    }
+
+    /** Goes on to a table or sample of the document, which is taken next. */
+    JsonNode goTo(String list, int place) {
+        at = "/" + list + "/" + place;
+        return document.at(at);
+    }
+
+    /** The id of the sample or table that is read, as it is written. */
+    private String written(JsonNode item) {
+        String id = item.path("id").asText();
+        if (item.has("id") && !ids.isFree(id)) {
+            pieceOf(item, "id");
+        }
+        return id;
     }
 
     /** Takes a table whose original is among some. @throws InputProblem when it is not there or cannot be read */
     void table(JsonNode table, Originals originals) throws InputProblem {
-        DataTable read = TablesJson.read(table, id(table, "t"), originals);
+        DataTable read = TablesJson.read(table, ids.table(written(table)), originals);
         for (int i = 0; i < table.path("joined").size(); i++) {
             String file = table.path("joined").get(i).path("file").asText();
             if (!read.joined().containsKey(file)) {
-                piece(
-                        "/tables/" + tables.size() + "/joined/" + i,
-                        table.path("joined").get(i));
+                pieceOf(table, "joined/" + i);
             }
         }
         tables.add(read);
@@ -127,7 +112,7 @@ final class AssignmentReader {
     /** Where a sample comes from. */
     private Link link(JsonNode sample) {
         String written = sample.path("from").path("table").asText();
-        String id = ids.getOrDefault(written, written);
+        String id = ids.here(written);
         int size = table(id).map(DataTable::size).orElse(0);
         return TablesJson.readLink(sample.path("from"), id, size);
     }
@@ -157,7 +142,7 @@ final class AssignmentReader {
         }
         checkKind(sample, link);
         ObjectNode own = sample.deepCopy();
-        own.put("id", id(sample, "s"));
+        own.put("id", ids.sample(written(sample)));
         Numerals numerals = card.card().numerals();
         SampleSheet filled = Links.filled(WholeJson.withoutEntries(own), link, table.get(), numerals);
         if (link instanceof Link.Made) {
@@ -175,7 +160,7 @@ final class AssignmentReader {
             if (row.asInt() < size) {
                 off.add(row.asInt());
             } else {
-                piece("/samples/" + sample + "/off/" + i, row);
+                pieceOf(described, "off/" + i);
             }
         }
         return off;
@@ -183,10 +168,10 @@ final class AssignmentReader {
 
     private void more(JsonNode described, SampleSheet read) {
         if (described.has("variables") && !read.isOfPairs()) {
-            piece("/samples/" + sample + "/variables", described.path("variables"));
+            pieceOf(described, "variables");
         }
         if (described.has("classes") && read.tabulation().isEmpty()) {
-            piece("/samples/" + sample + "/classes", described.path("classes"));
+            pieceOf(described, "classes");
         }
     }
 
@@ -209,7 +194,7 @@ final class AssignmentReader {
         Set<String> codes = new HashSet<>();
         sample.path("missing").forEach(code -> codes.add(code.asText()));
         SampleSheet sheet = new SampleSheet(
-                        id(sample, "s"),
+                        ids.sample(written(sample)),
                         sample.path("name").asText(),
                         sample.path("unit").asText(),
                         kind,
@@ -249,8 +234,7 @@ final class AssignmentReader {
     }
 
     Assignment assignment() {
-        UnaryOperator<Assignment.Question> known =
-                asked -> new Assignment.Question(ids.getOrDefault(asked.sheetId(), asked.sheetId()), asked.measure());
+        UnaryOperator<Assignment.Question> known = ids::here;
         Attempts attempts = AnswersJson.readAttempts(document);
         Tasks tasks = tasks(known);
         twice("/answers");
@@ -276,7 +260,7 @@ final class AssignmentReader {
                 tasks,
                 pictures,
                 JotterJson.read(document),
-                used);
+                ids.used());
     }
 
     /** Notes what is said once more of a question, where the first or the last holds. */
@@ -294,7 +278,7 @@ final class AssignmentReader {
 
     private Map<String, Wishes> pictures() {
         Map<String, Wishes> pictures = new LinkedHashMap<>();
-        PicturesJson.read(document).forEach((id, said) -> pictures.put(ids.getOrDefault(id, id), said));
+        PicturesJson.read(document).forEach((id, said) -> pictures.put(ids.here(id), said));
         return pictures;
     }
 

@@ -87,13 +87,11 @@ final class Salvage {
         }
         AssignmentReader reader = new AssignmentReader(checked, () -> {});
         if (document.isPresent()) {
-            for (JsonNode table : checked.document().path("tables")) {
-                salvage.table(reader, table, originals);
+            for (int i = 0; i < reader.count(AssignmentJson.TABLES); i++) {
+                salvage.table(reader, reader.goTo(AssignmentJson.TABLES, i), originals);
             }
-            int place = 0;
-            for (JsonNode sample : checked.document().path("samples")) {
-                reader.next();
-                place++;
+            for (int i = 0; i < reader.count(AssignmentJson.SAMPLES); i++) {
+                JsonNode sample = reader.goTo(AssignmentJson.SAMPLES, i);
                 if (AssignmentReader.isLinkedOnly(sample)) {
                     salvage.linked(reader, sample);
                     continue;
@@ -102,7 +100,7 @@ final class Salvage {
                         reader,
                         sample,
                         salvage.parts.remove(sample.path("entries").asText()),
-                        place);
+                        i + 1);
             }
         } else {
             salvage.withoutDocument(reader);

@@ -32,8 +32,6 @@ final class OddCells {
     private static final String SHEETS = "xl/worksheets/";
     private static final byte[] SAID = " t=?d?".getBytes(StandardCharsets.US_ASCII);
     private static final QName TYPE = new QName("t");
-    /** No number is that long. */
-    private static final int LONG = 400;
 
     private static final String STYLES = "xl/styles.xml";
     private static final String TYPES = "[Content_Types].xml";
@@ -66,7 +64,7 @@ final class OddCells {
             seen = matched == SAID.length;
             matched = seen ? 0 : matched;
             digits = sign >= '0' && sign <= '9' ? digits + 1 : 0;
-            seen |= digits > LONG;
+            seen |= digits > WorkbookText.LONG;
         }
     }
 
@@ -134,7 +132,7 @@ final class OddCells {
                 cell.add(event);
                 length += event.isCharacters() ? event.asCharacters().getData().length() : 0;
                 if (event.isEndElement() && isCell(event.asEndElement().getName())) {
-                    write(cell, length > LONG, events, writer);
+                    write(cell, length > WorkbookText.LONG, events, writer);
                     cell.clear();
                 }
             }

@@ -15,7 +15,7 @@ final class WorkbookText {
     private static final MathContext KEPT = new MathContext(15, RoundingMode.HALF_EVEN);
 
     /** What is longer is no number. */
-    private static final int LONG = 400;
+    static final int LONG = 400;
 
     private static final int SECONDS = 86_400;
     /** Workbooks count a 29 February 1900 that never was. */

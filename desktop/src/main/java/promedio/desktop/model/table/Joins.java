@@ -137,19 +137,42 @@ public final class Joins {
 
     /** Reads anew what was taken from files that have changed since. */
     public void lookAgain() {
-        Map.copyOf(taken).forEach((named, was) -> {
-            boolean kept = desk.assignment()
-                    .table(named.tableId())
-                    .filter(table -> table.joined().containsKey(named.file()))
-                    .isPresent();
+        Map<Named, Taken> known = Map.copyOf(taken);
+        if (!known.isEmpty()) {
+            long lying = laid;
+            desk.inBackground(
+                    () -> changed(known),
+                    changed -> {
+                        if (lying == laid) {
+                            changed.forEach(this::readAnew);
+                        }
+                    },
+                    () -> {});
+        }
+    }
+
+    private static Map<Named, Taken> changed(Map<Named, Taken> known) {
+        Map<Named, Taken> changed = new HashMap<>();
+        known.forEach((named, was) -> {
             FileStamp now = FileStamp.of(was.path());
-            if (kept && now.isThere() && !now.equals(was.stamp())) {
-                taken.put(named, new Taken(was.path(), now, was.key()));
-                read(named.tableId(), named.file(), was.path(), was.key(), edit -> {
-                    desk.make(edit);
-                    desk.say(Words.of("trail.joined.anew", named.file()));
-                });
+            if (now.isThere() && !now.equals(was.stamp())) {
+                changed.put(named, new Taken(was.path(), now, was.key()));
             }
         });
+        return changed;
+    }
+
+    private void readAnew(Named named, Taken now) {
+        boolean kept = desk.assignment()
+                .table(named.tableId())
+                .filter(table -> table.joined().containsKey(named.file()))
+                .isPresent();
+        if (kept) {
+            taken.put(named, now);
+            read(named.tableId(), named.file(), now.path(), now.key(), edit -> {
+                desk.make(edit);
+                desk.say(Words.of("trail.joined.anew", named.file()));
+            });
+        }
     }
 }
