@@ -7,7 +7,6 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -17,9 +16,6 @@ import promedio.core.number.Numerals;
 
 /** Looks through a table for what should be pointed out. */
 final class Notices {
-    private static final Set<String> CODE_WORDS = Set.of(
-            "n/a", "na", "n.a.", "#n/a", "-", "--", "\u2013", "\u2014", ".", "..", "?", "??", "none", "missing", "null",
-            "nil", "nan", "unknown");
     private static final int MOST_DIFFERENT = 7;
     private static final int LARGEST_CODE = 9;
     private static final int LEAST_DIGIT = 7;
@@ -86,7 +82,7 @@ final class Notices {
     }
 
     private static boolean isCode(String text) {
-        return CODE_WORDS.contains(text.toLowerCase(Locale.ROOT));
+        return StrayMark.isMissingWord(text);
     }
 
     /** A column that would be one of numbers but for codes, or for stray letters and marks. */

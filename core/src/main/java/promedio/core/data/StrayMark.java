@@ -3,6 +3,7 @@ package promedio.core.data;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -11,18 +12,29 @@ import promedio.core.number.Numerals;
 import promedio.core.number.Units;
 
 /** Text that is a number but for a stray letter or mark: {@code 17O}, {@code 12;5}, {@code 12 kg}. */
-final class StrayMark {
+public final class StrayMark {
     private static final Pattern WITH_WORD =
             Pattern.compile("[^\\p{L}0-9]{0,2}([+\\-\u2212]?[0-9][0-9.,]*)\\s*[^0-9.,\\s]{1,8}\\.?");
     private static final Pattern ODD = Pattern.compile("[^0-9.,+\\-\u2212\\s]");
     private static final Pattern GROUPED =
             Pattern.compile("([+\\-\u2212]?[1-9][0-9]{0,2})([., '\u2019\u00a0\u202f])([0-9]{3})");
     private static final int LONGEST = 40;
+    private static final Set<String> MISSING_WORDS = Set.of(
+            "n/a", "na", "n.a.", "#n/a", "-", "--", "\u2013", "\u2014", ".", "..", "?", "??", "none", "missing", "null",
+            "nil", "nan", "unknown");
 
     private StrayMark() {}
 
-    /** The numbers that a text could mean; none where it is not nearly one. */
-    static List<String> readings(String text, Numerals numerals) {
+    /** Whether a text is a word with which people say that nothing was measured, such as {@code n/a}. */
+    public static boolean isMissingWord(String text) {
+        return MISSING_WORDS.contains(text.strip().toLowerCase(Locale.ROOT));
+    }
+
+    /**
+     * The numbers that a text could mean; none where it is not nearly one. Where a mark may part thousands or be the decimal mark
+     * there are two: without it, and with it as the decimal mark.
+     */
+    public static List<String> readings(String text, Numerals numerals) {
         if (text.length() > LONGEST || text.chars().noneMatch(c -> c >= '0' && c <= '9')) {
             return List.of();
         }
@@ -34,6 +46,9 @@ final class StrayMark {
                 readings.add(grouped.group(1) + numerals.decimalMark() + grouped.group(3));
             }
             return new ArrayList<>(readings);
+        }
+        if (numerals.isBeyond(text)) {
+            return List.of();
         }
         numerals.hint(text).ifPresent(readings::add);
         Matcher word = WITH_WORD.matcher(text);

@@ -32,6 +32,8 @@ public record Numerals(char decimalMark, char thousandsMark) {
             Pattern.compile("([+\\-\u2212]?)([0-9]*)(?:\\.([0-9]*))?(?:[eE]([+\\-\u2212]?)([0-9]{1,9}))?(\\s*%)?");
     private static final Pattern NUMBER_LIKE =
             Pattern.compile("[+\\-\u2212]?[0-9][0-9.,]*+(?:[eE][+\\-\u2212]?[0-9]++)?");
+    private static final Pattern WRITTEN =
+            Pattern.compile("[+\\-\u2212]?[0-9]++(?:\\.[0-9]*+)?(?:[eE][+\\-\u2212]?[0-9]++)?");
     private static final Pattern GROUPED = Pattern.compile("[+\\-\u2212]?[0-9]{1,3}(?:_[0-9]{3})+(?:[.eE%\\s].*)?");
 
     /** @throws IllegalArgumentException when the decimal mark is neither point nor comma, or both marks are the same */
@@ -160,6 +162,13 @@ public record Numerals(char decimalMark, char thousandsMark) {
     /** Whether text is written like a number, be it too large, too small or too long to be read as one. */
     public boolean looksLikeNumber(String text) {
         return read(text).isPresent() || NUMBER_LIKE.matcher(text.strip()).matches();
+    }
+
+    /** Whether text is a number but for its size, or for more digits than a number may have. */
+    public boolean isBeyond(String text) {
+        return (decimalMark == '.' || text.indexOf('.') < 0)
+                && read(text).isEmpty()
+                && WRITTEN.matcher(text.strip().replace(decimalMark, '.')).matches();
     }
 
     /** A short hint for text that is nearly a number, such as {@code 17O} for 170; empty where none suggests itself. */

@@ -89,6 +89,7 @@ public final class MarkCommand implements Callable<Integer> {
             String printed = marked(read, given(card), problems);
             out.println(json ? Visible.json(printed) : printed);
             out.flush();
+            read.told().forEach(sentence -> err.println(Visible.line(input + ": " + sentence)));
             problems.forEach(err::println);
             err.flush();
             return problems.isEmpty() ? 0 : INPUT_NOT_READ;

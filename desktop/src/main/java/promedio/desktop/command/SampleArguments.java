@@ -1,10 +1,8 @@
 package promedio.desktop.command;
 
 import java.io.InputStream;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import picocli.CommandLine;
@@ -17,14 +15,12 @@ import promedio.core.course.DecimalMark;
 import promedio.core.course.Frequencies;
 import promedio.core.data.Column;
 import promedio.core.data.Counts;
-import promedio.core.data.ThousandsMark;
 import promedio.core.sample.Sample;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 import promedio.files.InputProblem;
-import promedio.files.delimited.SampleReader;
+import promedio.files.sample.SampleReader;
 import promedio.files.table.ReadingOptions;
-import promedio.files.table.RowFile;
 import promedio.files.table.TableFile;
 import promedio.files.table.TableFiles;
 import promedio.files.table.Watch;
@@ -81,11 +77,16 @@ final class SampleArguments {
      *
      * @param kind what the input holds
      * @param reading the sample and its heading
+     * @param told what should be known of how it was read
      * @param card the card under which it was read: its decimal mark is that of the input
      * @param again the sample as another card reads it
      */
     record Input(
-            SampleSheet.Kind kind, SampleReader.Reading reading, CourseCard card, Function<CourseCard, Sample> again) {}
+            SampleSheet.Kind kind,
+            SampleReader.Reading reading,
+            List<Sentence> told,
+            CourseCard card,
+            Function<CourseCard, Sample> again) {}
 
     /** Whether texts are to be counted. */
     boolean categories() {
@@ -161,35 +162,23 @@ final class SampleArguments {
     /** Reads the sample of an input. */
     Input read(CommandLine command, String input, InputStream standardInput, CourseCard card) throws InputProblem {
         Optional<String> column = isOfPairs() ? Optional.empty() : column(command);
-        ReadingOptions options = arguments.options(command, rules.decimalMark(command));
-        RowFile rows = RowFile.of(input, standardInput, options);
-        CourseCard marked =
-                card.with(CardKey.DECIMAL_MARK, rows.decimalMark() == ',' ? DecimalMark.COMMA : DecimalMark.POINT);
-        ThousandsMark thousands = options.thousands().orElse(ThousandsMark.NONE);
-        SampleReader reader = new SampleReader(
-                input, thousands.with(rows.decimalMark()), missingCodes(rows, column), options.heading());
+        ReadingOptions options =
+                arguments.options(command, rules.decimalMark(command)).withAllColumns();
+        TableFile file = TableFiles.read(input, standardInput, options, Watch.NOBODY);
+        CourseCard marked = card.with(
+                CardKey.DECIMAL_MARK, file.reading().decimalMark() == ',' ? DecimalMark.COMMA : DecimalMark.POINT);
+        SampleReader reader = new SampleReader(file);
         SampleSheet.Kind holds =
-                kind != null ? kind().orElseThrow() : column.isEmpty() ? reader.kind(rows) : SampleSheet.Kind.VALUES;
-        SampleReader.Reading reading = read(reader, rows, holds, column, marked);
-        return new Input(holds, reading, marked, other -> {
+                kind != null ? kind().orElseThrow() : column.isEmpty() ? reader.kind() : SampleSheet.Kind.VALUES;
+        SampleReader.Reading reading = read(reader, holds, column, marked);
+        return new Input(holds, reading, reader.told(holds, reading), marked, other -> {
             try {
-                return read(reader, rows, holds, column, other).sample();
+                return read(reader, holds, column, other).sample();
             } catch (InputProblem otherwise) {
                 // Under this card it cannot be read: then nobody meant this card.
                 return reading.sample();
             }
         });
-    }
-
-    private Set<String> missingCodes(RowFile rows, Optional<String> column) throws InputProblem {
-        Set<String> codes = new HashSet<>(rows.missingCodes(column));
-        for (String one : isOfPairs() ? columns() : List.<String>of()) {
-            codes.addAll(rows.missingCodes(Optional.of(one)));
-        }
-        if (isOfPairs() && columns().isEmpty()) {
-            codes.addAll(rows.missingCodes(Optional.of("2")));
-        }
-        return codes;
     }
 
     /** Whether pairs are asked for. */
@@ -198,13 +187,12 @@ final class SampleArguments {
     }
 
     private SampleReader.Reading read(
-            SampleReader reader, RowFile rows, SampleSheet.Kind holds, Optional<String> column, CourseCard card)
-            throws InputProblem {
+            SampleReader reader, SampleSheet.Kind holds, Optional<String> column, CourseCard card) throws InputProblem {
         return switch (holds) {
-            case VALUES -> reader.values(rows, column);
-            case FREQUENCIES -> reader.frequencies(rows, card.get(CardKey.FREQUENCIES) == Frequencies.RELATIVE);
-            case CLASSES -> reader.classes(rows, card);
-            case PAIRS -> reader.pairs(rows, columns(), Optional.ofNullable(frequency));
+            case VALUES -> reader.values(column);
+            case FREQUENCIES -> reader.frequencies(card.get(CardKey.FREQUENCIES) == Frequencies.RELATIVE);
+            case CLASSES -> reader.classes(card);
+            case PAIRS -> reader.pairs(columns(), Optional.ofNullable(frequency));
         };
     }
 

@@ -32,7 +32,7 @@ import promedio.core.sample.Sample;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 import promedio.files.InputProblem;
-import promedio.files.delimited.SampleReader;
+import promedio.files.sample.SampleReader;
 
 /** {@code promedio solve}: every measure of samples from files, as text or JSON. Definitions, section 8. */
 @Command(
@@ -112,9 +112,8 @@ public final class SolveCommand implements Callable<Integer> {
             }
             SampleArguments.Input read = arguments.read(spec.commandLine(), input, standardInput, card);
             SampleReader.Reading reading = read.reading();
-            Results results = new Results(read.kind(), outcomes(reading.sample(), asked(catalogue(read.kind()), card)));
-            return new Answered(
-                    Optional.of(json ? results.json(input, reading) : results.text(input, reading)), Optional.empty());
+            Results results = new Results(read, outcomes(reading.sample(), asked(catalogue(read.kind()), card)));
+            return new Answered(Optional.of(json ? results.json(input) : results.text(input)), Optional.empty());
         } catch (InputProblem problem) {
             return failed(input, problem.sentence().toString());
         } catch (OutOfMemoryError tooLarge) {
@@ -184,18 +183,19 @@ public final class SolveCommand implements Callable<Integer> {
 
     /** The outcomes by key, and the two ways to print them. */
     private final class Results {
-        private final SampleSheet.Kind holds;
+        private final SampleArguments.Input read;
         private final Map<String, Outcome> outcomes;
 
-        Results(SampleSheet.Kind holds, Map<String, Outcome> outcomes) {
-            this.holds = holds;
+        Results(SampleArguments.Input read, Map<String, Outcome> outcomes) {
+            this.read = read;
             this.outcomes = outcomes;
         }
 
-        String json(String source, SampleReader.Reading reading) {
+        String json(String source) {
+            SampleReader.Reading reading = read.reading();
             Sample sample = reading.sample();
             ObjectNode object = new ObjectMapper().createObjectNode();
-            object.put("source", source).put("kind", holds.id());
+            object.put("source", source).put("kind", read.kind().id());
             object.put("count", written(sample.count())).put("missing", written(sample.missing()));
             reading.heading().ifPresent(heading -> object.put("heading", heading));
             ObjectNode results = object.putObject("results");
@@ -210,12 +210,17 @@ public final class SolveCommand implements Callable<Integer> {
                     results.put(key, written(outcome.figures().get(0)));
                 }
             });
+            if (!read.told().isEmpty()) {
+                ArrayNode told = object.putArray("told");
+                read.told().forEach(sentence -> told.add(sentence.toString()));
+            }
             return object.toString();
         }
 
-        String text(String source, SampleReader.Reading reading) {
+        String text(String source) {
+            SampleReader.Reading reading = read.reading();
             Sample sample = reading.sample();
-            String counted = holds == SampleSheet.Kind.PAIRS ? " pair" : " value";
+            String counted = read.kind() == SampleSheet.Kind.PAIRS ? " pair" : " value";
             StringBuilder text = new StringBuilder(Visible.line(source) + ": " + written(sample.count()) + counted
                     + (sample.count().equals(Exact.ONE) ? "" : "s"));
             if (sample.missing().signum() > 0) {
@@ -224,6 +229,7 @@ public final class SolveCommand implements Callable<Integer> {
             reading.heading().ifPresent(heading -> text.append(", headed “")
                     .append(Visible.line(heading))
                     .append("”"));
+            read.told().forEach(sentence -> text.append(String.format("%n  %s", Visible.line(sentence.toString()))));
             outcomes.forEach((key, outcome) -> text.append(String.format(
                     Locale.ROOT,
                     "%n  %-42s %s",

@@ -18,6 +18,7 @@ import promedio.core.picture.Subjects;
 import promedio.core.sentence.Sentence;
 import promedio.core.tabulate.Tabulation;
 import promedio.files.InputProblem;
+import promedio.files.table.ColumnSearch;
 import promedio.files.table.TableFile;
 
 /** Reads what a picture is of: samples, groups, pairs or categories, by its kind and the columns that are named. */
@@ -61,17 +62,18 @@ final class SubjectReader {
         boolean groups = by.isPresent() || columns.size() > 1 || arguments.isKind("groups");
         if (!pairs && !categories && !groups) {
             List<Named> samples = new ArrayList<>();
+            List<Sentence> told = new ArrayList<>();
             for (String input : inputs) {
                 SampleArguments.Input read = arguments.read(command, input, standardInput, card);
                 card = read.card();
+                told.addAll(read.told());
                 String name = read.reading()
                         .heading()
                         .filter(heading -> !UNSAYING.matcher(heading).matches())
                         .orElse(inputs.size() == 1 ? "" : input);
                 samples.add(new Named(name, "", read.reading().sample(), classes));
             }
-            return new Subjects.Made(
-                    Optional.of(Subjects.together(distinct(samples, inputs))), Optional.empty(), List.of());
+            return new Subjects.Made(Optional.of(Subjects.together(distinct(samples, inputs))), Optional.empty(), told);
         }
         if (inputs.size() > 1) {
             throw new InputProblem(Sentence.of("picture.one-input"));
@@ -122,17 +124,7 @@ final class SubjectReader {
     }
 
     private static Column find(List<Column> all, String asked, String source) throws InputProblem {
-        String name = asked.strip();
-        for (Column column : all) {
-            if (column.name().equals(name)) {
-                return column;
-            }
-        }
-        if (name.matches("[1-9][0-9]{0,5}") && Integer.parseInt(name) <= all.size()) {
-            return all.get(Integer.parseInt(name) - 1);
-        }
-        String names = String.join(", ", all.stream().limit(8).map(Column::name).toList());
-        throw new InputProblem(Sentence.of("input.no-column", source, name, names));
+        return all.get(ColumnSearch.find(source, all, asked));
     }
 
     private Subjects.Made pairs(List<Column> columns, Optional<Column> by) throws InputProblem {

@@ -7,10 +7,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import promedio.core.data.Column;
 import promedio.core.sentence.Sentence;
 import promedio.files.InputProblem;
 import promedio.files.table.ReadingOptions;
-import promedio.files.table.RowFile;
+import promedio.files.table.TableFile;
+import promedio.files.table.TableFiles;
+import promedio.files.table.Watch;
 
 /**
  * A table of answers from any file that can be read. Either an answer a row, under headings for the measure and the answer, and if
@@ -21,18 +24,19 @@ public final class AnswerRows {
     private static final Set<String> MEASURE = Set.of("measure", "question");
     private static final Set<String> ANSWER = Set.of("answer", "figure", "result");
 
-    private final String source;
+    private final TableFile file;
     private final List<Row> rows = new ArrayList<>();
     private final Set<String> students = new HashSet<>();
-    private List<String> heading;
+    private final List<String> heading;
     private int who;
     private int sample;
     private int measure;
     private int answer;
     private int places;
 
-    private AnswerRows(String source) {
-        this.source = source;
+    private AnswerRows(TableFile file) {
+        this.file = file;
+        this.heading = file.table().columns().stream().map(Column::name).toList();
     }
 
     /**
@@ -49,24 +53,20 @@ public final class AnswerRows {
 
     /** Reads a file, or standard input for {@code -}. @throws InputProblem when there are no such columns in it */
     public static List<Row> read(String source, InputStream standardInput, ReadingOptions options) throws InputProblem {
-        AnswerRows answers = new AnswerRows(source);
-        RowFile.of(source, standardInput, options).each(row -> {
-            if (row.isBlank()) {
-                return;
-            }
-            if (answers.heading == null) {
-                answers.head(row);
-            } else if (answers.measure >= 0) {
+        TableFile file = TableFiles.read(source, standardInput, options.withHeading(Optional.of(true)), Watch.NOBODY);
+        AnswerRows answers = new AnswerRows(file);
+        answers.head();
+        for (int row = 0; row < file.table().rows(); row++) {
+            if (answers.measure >= 0) {
                 answers.add(row);
             } else {
                 answers.addAll(row);
             }
-        });
+        }
         return answers.rows;
     }
 
-    private void head(RowFile.Row row) throws InputProblem {
-        heading = row.cells().stream().map(String::strip).toList();
+    private void head() throws InputProblem {
         measure = find(MEASURE);
         answer = find(ANSWER);
         who = find(WHO);
@@ -75,7 +75,7 @@ public final class AnswerRows {
         boolean oneEach = measure >= 0 && answer >= 0;
         boolean table = measure < 0 && answer < 0 && who == 0 && heading.size() > 1;
         if (!oneEach && !table) {
-            throw new InputProblem(Sentence.of("input.answers", source));
+            throw new InputProblem(Sentence.of("input.answers", file.source()));
         }
     }
 
@@ -88,17 +88,20 @@ public final class AnswerRows {
         return -1;
     }
 
-    private static String cell(RowFile.Row row, int column) {
-        return column < 0 ? "" : row.cell(column);
+    private String cell(int row, int column) {
+        return column < 0
+                ? ""
+                : file.table().columns().get(column).entries().text(row).strip();
     }
 
-    private void add(RowFile.Row row) throws InputProblem {
+    private void add(int row) throws InputProblem {
         String asked = cell(row, places);
+        long line = file.lines().of(row);
         if (!asked.matches("[0-9]{0,2}")) {
-            throw new InputProblem(Sentence.of("input.places", source, Long.toString(row.line()), asked));
+            throw new InputProblem(Sentence.of("input.places", file.source(), Long.toString(line), asked));
         }
         rows.add(new Row(
-                row.line(),
+                line,
                 cell(row, who),
                 cell(row, sample),
                 cell(row, measure),
@@ -107,12 +110,13 @@ public final class AnswerRows {
     }
 
     /** A student’s row; what is left empty was not answered. Of two with one name the second is told apart by its line. */
-    private void addAll(RowFile.Row row) {
-        String name = row.cell(0);
-        String student = !name.isEmpty() && students.add(name) ? name : (name + " (" + row.line() + ")").strip();
+    private void addAll(int row) {
+        String name = cell(row, 0);
+        long line = file.lines().of(row);
+        String student = !name.isEmpty() && students.add(name) ? name : (name + " (" + line + ")").strip();
         for (int i = 1; i < heading.size(); i++) {
-            if (!heading.get(i).isEmpty() && !row.cell(i).isEmpty()) {
-                rows.add(new Row(row.line(), student, "", heading.get(i), row.cell(i), Optional.empty()));
+            if (!heading.get(i).equals("column " + (i + 1)) && !cell(row, i).isEmpty()) {
+                rows.add(new Row(line, student, "", heading.get(i), cell(row, i), Optional.empty()));
             }
         }
     }

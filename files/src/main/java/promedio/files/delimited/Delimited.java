@@ -31,17 +31,20 @@ final class Delimited {
         EntryColumns columns = new EntryColumns();
         boolean[] several = {false};
         rows.each(row -> several[0] |= row.cells().size() > 1);
+        // Blank lines before the first row are nothing; those among the rows of a list are missing values.
         long[] blank = {0};
+        boolean[] begun = {false};
         rows.each(row -> {
             if (row.isBlank()) {
                 blank[0]++;
                 return;
             }
             for (; blank[0] > 0; blank[0]--) {
-                if (!several[0]) {
+                if (begun[0] && !several[0]) {
                     columns.add(List.of(""));
                 }
             }
+            begun[0] = true;
             if (!columns.add(row.cells())) {
                 throw new InputProblem(Sentence.of(
                         "input.cells",

@@ -1,2 +1,2 @@
-/** Delimited text: comma, semicolon or tab. Read {@link promedio.files.delimited.SampleReader} first. */
+/** Texts read as pastes, and samples written as delimited text. Read {@link promedio.files.delimited.PastedReader} first. */
 package promedio.files.delimited;

@@ -31,6 +31,10 @@ final class DelimitedText {
     private static final Pattern AT_LINE = Pattern.compile("(.*?) \\((?:in )?record starting at line ([0-9]+)\\)");
     private static final Pattern AFTER_QUOTE = Pattern.compile("Unexpected character after closing quote: ('.*').*");
 
+    private static final int LONGEST_HALF = 50;
+    private static final Pattern FIRST_HALF = Pattern.compile("[\\[(]\\s*[+\\-\u2212]?[0-9][0-9.]*\\s*");
+    private static final Pattern SECOND_HALF = Pattern.compile("\\s*[+\\-\u2212]?[0-9][0-9.]*\\s*[\\])]\\s*");
+
     private DelimitedText() {}
 
     /**
@@ -101,7 +105,7 @@ final class DelimitedText {
                 .maxBufferSize(LARGEST_CELL + 2)
                 .extraFieldStrategy(FieldMismatchStrategy.IGNORE)
                 .missingFieldStrategy(FieldMismatchStrategy.IGNORE)
-                .build(new Handler(rows), text)) {
+                .build(new Handler(rows, delimiter.sign()), text)) {
             for (Boolean ignored : reader) {
                 assert ignored;
             }
@@ -135,21 +139,53 @@ final class DelimitedText {
 
     private static final class Handler extends AbstractBaseCsvCallbackHandler<Boolean> {
         private final Rows rows;
+        private final char delimiter;
         private boolean cells;
+        /** The first half of a class such as {@code [10, 20)}, which its comma takes apart. */
+        private String half;
 
-        Handler(Rows rows) {
+        Handler(Rows rows, char delimiter) {
             this.rows = rows;
+            this.delimiter = delimiter;
         }
 
         @Override
         protected void handleField(int index, char[] buffer, int from, int length, boolean quoted) {
-            rows.cell(buffer, from, length);
             cells = true;
+            if (half != null) {
+                String rest = new String(buffer, from, length);
+                if (!quoted && SECOND_HALF.matcher(rest).matches()) {
+                    rows.cell(half + delimiter + rest);
+                    half = null;
+                    return;
+                }
+                giveHalf();
+            }
+            if (!quoted && mayOpen(buffer, from, length)) {
+                String text = new String(buffer, from, length);
+                if (FIRST_HALF.matcher(text).matches()) {
+                    half = text;
+                    return;
+                }
+            }
+            rows.cell(buffer, from, length);
+        }
+
+        private static boolean mayOpen(char[] buffer, int from, int length) {
+            return length > 1 && length < LONGEST_HALF && (buffer[from] == '[' || buffer[from] == '(');
+        }
+
+        private void giveHalf() {
+            if (half != null) {
+                rows.cell(half);
+                half = null;
+            }
         }
 
         @Override
         protected Boolean buildRecord() {
             try {
+                giveHalf();
                 if (!cells) {
                     rows.cell("");
                 }

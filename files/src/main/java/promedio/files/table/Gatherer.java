@@ -38,6 +38,8 @@ final class Gatherer implements Rows {
     private boolean surplus;
     private long padded;
     private long blankRows;
+    private long blankLine;
+    private final Lines.Builder lines = new Lines.Builder();
     private long passedOver;
 
     private final int most;
@@ -116,10 +118,11 @@ final class Gatherer implements Rows {
                 .toList();
         headed = !table.isEmpty()
                 && options.heading()
-                        .orElseGet(() -> TableReading.isHeading(table.get(0).cells(), below));
+                        .orElseGet(() -> !isMissing(table.get(0).cells())
+                                && TableReading.isHeading(table.get(0).cells(), below));
         int width = table.isEmpty()
                 ? 0
-                : headed ? table.get(0).cells().size() : table.get(0).width();
+                : headed ? table.get(0).cells().size() : Math.max(table.get(0).width(), Preamble.usualWidth(table));
         if (headed) {
             heading = table.get(0).cells();
         }
@@ -133,6 +136,11 @@ final class Gatherer implements Rows {
             }
             end(row.line());
         }
+    }
+
+    /** Whether a cell of a row was said to mean missing: no name is such. */
+    private boolean isMissing(List<String> cells) {
+        return cells.stream().anyMatch(options.missing()::contains);
     }
 
     /** Whether years stand over numbers that are none. */
@@ -189,9 +197,9 @@ final class Gatherer implements Rows {
     /** A blank line amid rows of several cells is nothing; in a single column it is a missing value. */
     private void flushBlankRows() {
         if (columns.size() == 1) {
-            for (; blankRows > 0; blankRows--) {
+            for (long line = blankLine; blankRows > 0; blankRows--) {
                 columns.get(0).add("");
-                rows++;
+                lines.add(rows++, line++);
             }
         } else {
             passedOver += blankRows;
@@ -214,7 +222,7 @@ final class Gatherer implements Rows {
                     Integer.toString(columns.size())));
         }
         if (filled == 0) {
-            blankRows++;
+            blankLine = blankRows++ == 0 ? line : blankLine;
             return;
         }
         if (padded > MOST_PADDED + 8L * rows) {
@@ -224,7 +232,7 @@ final class Gatherer implements Rows {
             columns.get(filled++).add("");
         }
         filled = 0;
-        rows++;
+        lines.add(rows++, line);
         if (rows >= most) {
             throw new Enough();
         }
@@ -244,7 +252,7 @@ final class Gatherer implements Rows {
             told.add(Sentence.of(passedOver == 1 ? "reading.blank.one" : "reading.blank.many", passedOver));
         }
         List<Entries> built = columns.stream().map(Entries.Builder::build).toList();
-        return new Gathered(preamble, headed, heading, built, yearsAbove, told);
+        return new Gathered(preamble, headed, heading, built, yearsAbove, told, lines.build());
     }
 
     /**
@@ -256,6 +264,7 @@ final class Gatherer implements Rows {
      * @param columns the columns below it
      * @param yearsAbove whether the first row holds years that may be meant as a heading
      * @param told what was passed over
+     * @param lines on which line each row stands
      */
     record Gathered(
             List<String> preamble,
@@ -263,5 +272,6 @@ final class Gatherer implements Rows {
             List<String> heading,
             List<Entries> columns,
             boolean yearsAbove,
-            List<Sentence> told) {}
+            List<Sentence> told,
+            Lines lines) {}
 }

@@ -3,17 +3,9 @@ package promedio.files.table;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.Set;
-import java.util.stream.Collectors;
-import promedio.core.data.CellRules;
-import promedio.core.data.Entries;
-import promedio.core.data.EntryColumns;
-import promedio.core.data.MissingCodes;
-import promedio.core.data.TableReading;
 import promedio.files.InputProblem;
 
 /** A file of any format as rows of texts, for whoever reads it strictly; the lines before its table are left out. */
@@ -24,7 +16,6 @@ public final class RowFile {
     private final ReadingOptions options;
     private List<Preamble.Held> head;
     private long firstLine;
-    private boolean commaParts;
 
     private RowFile(Source source, ReadingOptions options) {
         this.source = source;
@@ -81,38 +72,6 @@ public final class RowFile {
         });
     }
 
-    /** The decimal mark that was said, else the one that its cells show. */
-    public char decimalMark() throws InputProblem {
-        if (options.decimalMark().isPresent()) {
-            return options.decimalMark().get();
-        }
-        look();
-        EntryColumns columns = new EntryColumns();
-        head.stream().filter(row -> row.line() >= firstLine).forEach(row -> columns.add(row.cells()));
-        List<Entries> built = columns.build();
-        return TableReading.of(List.of(), built, CellRules.GUESSED, commaParts).decimalMark();
-    }
-
-    /** The codes for missing that hold in a column, given by its name or its number; in the first where none is given. */
-    public Set<String> missingCodes(Optional<String> column) throws InputProblem {
-        look();
-        List<String> heading = head.stream()
-                .filter(row -> row.line() >= firstLine && row.width() > 0)
-                .findFirst()
-                .map(row -> TableReading.names(row.cells(), row.cells().size()))
-                .orElse(List.of());
-        MissingCodes codes = TableFiles.codes(options.missing(), new HashSet<>(heading));
-        String asked = column.map(String::strip).orElse("1");
-        int number = heading.contains(asked)
-                ? heading.indexOf(asked)
-                : asked.matches("[0-9]{1,6}") ? Integer.parseInt(asked) - 1 : -1;
-        Set<String> all = new HashSet<>(codes.everywhere());
-        if (number >= 0 && number < heading.size()) {
-            all.addAll(codes.byColumn().getOrDefault(heading.get(number), Set.of()));
-        }
-        return all.stream().collect(Collectors.toUnmodifiableSet());
-    }
-
     /** Looks at the first rows to find where the table begins. */
     private void look() throws InputProblem {
         if (head != null) {
@@ -138,7 +97,6 @@ public final class RowFile {
 
     private void pass(Use use) throws InputProblem {
         Opened.with(source, options, file -> {
-            commaParts = file.delimiter().filter(Delimiter.COMMA::equals).isPresent();
             for (int sheet : file.candidates()) {
                 Passing passing = new Passing(use);
                 file.give(sheet, passing);

@@ -21,6 +21,7 @@ import promedio.core.sentence.Sentence;
  * @param heading whether the first row named the columns
  * @param reading its cells as columns
  * @param told what was passed over
+ * @param lines on which line each row stands
  */
 public record TableFile(
         String source,
@@ -32,7 +33,8 @@ public record TableFile(
         List<String> preamble,
         boolean heading,
         TableReading reading,
-        List<Sentence> told) {
+        List<Sentence> told,
+        Lines lines) {
     /** What a file is. */
     public enum Format {
         /** Text whose cells are parted by some character. */

@@ -1,6 +1,7 @@
 package promedio.files.table;
 
 import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -11,7 +12,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import promedio.core.data.CellRules;
 import promedio.core.data.Column;
@@ -20,14 +20,10 @@ import promedio.core.data.PointedOut;
 import promedio.core.data.Table;
 import promedio.core.data.TableReading;
 import promedio.core.sentence.Sentence;
-import promedio.core.sentence.Visible;
 import promedio.files.InputProblem;
 
 /** Reads data tables from files of any format: definitions for tables, section 9. */
 public final class TableFiles {
-    private static final int MOST_SHOWN = 31;
-    private static final int MOST_COLUMNS_LISTED = 8;
-
     private TableFiles() {}
 
     /**
@@ -38,6 +34,13 @@ public final class TableFiles {
     public static TableFile read(String name, InputStream standardInput, ReadingOptions options, Watch watch)
             throws InputProblem {
         return read(Source.of(name, standardInput, watch), options);
+    }
+
+    /** A text as a file would have it. @throws InputProblem as for a file given by its name */
+    public static TableFile ofText(String name, String text, ReadingOptions options) throws InputProblem {
+        return read(
+                Source.of(name, text.getBytes(StandardCharsets.UTF_8)),
+                options.withEncoding(Optional.of(StandardCharsets.UTF_8)));
     }
 
     /**
@@ -114,7 +117,8 @@ public final class TableFiles {
                 gathered.preamble(),
                 gathered.headed(),
                 reading(source.name(), gathered, options, commaParts),
-                told);
+                told,
+                gathered.lines());
     }
 
     /** The cells as columns, those that are wanted. */
@@ -135,7 +139,7 @@ public final class TableFiles {
         List<Column> wanted = new ArrayList<>();
         Set<String> names = new HashSet<>();
         for (String one : new LinkedHashSet<>(options.columns())) {
-            int column = column(source, all.table().columns(), one);
+            int column = ColumnSearch.find(source, all.table().columns(), one);
             wanted.add(all.table().columns().get(column));
             names.add(all.table().columns().get(column).name());
         }
@@ -162,28 +166,5 @@ public final class TableFiles {
             }
         }
         return new MissingCodes(everywhere, byColumn);
-    }
-
-    /** The column of a name, else of a number from 1. */
-    private static int column(String source, List<Column> columns, String asked) throws InputProblem {
-        for (int i = 0; i < columns.size(); i++) {
-            if (columns.get(i).name().equals(asked.strip())) {
-                return i;
-            }
-        }
-        if (asked.matches("[0-9]{1,6}")) {
-            int number = Integer.parseInt(asked);
-            if (number >= 1 && number <= columns.size()) {
-                return number - 1;
-            }
-        }
-        String listed = IntStream.range(0, Math.min(columns.size(), MOST_COLUMNS_LISTED))
-                .mapToObj(i -> (i + 1) + " (" + Visible.line(columns.get(i).name(), MOST_SHOWN) + ")")
-                .collect(Collectors.joining(", "));
-        throw new InputProblem(Sentence.of(
-                "input.no-column",
-                source,
-                Visible.line(asked, MOST_SHOWN),
-                columns.size() > MOST_COLUMNS_LISTED ? listed + ", …" : listed));
     }
 }

@@ -10,7 +10,6 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.concurrent.CancellationException;
 import java.util.stream.Collectors;
 import net.jqwik.api.Arbitraries;
@@ -35,6 +34,9 @@ import promedio.core.pasted.Quoted;
 import promedio.core.pasted.Reading;
 import promedio.core.sample.Sample;
 import promedio.files.InputProblem;
+import promedio.files.sample.SampleReader;
+import promedio.files.table.ReadingOptions;
+import promedio.files.table.TableFiles;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class PastedReaderTest {
@@ -128,8 +130,8 @@ class PastedReaderTest {
         String text = (headed ? "minutes\n" : "") + String.join("\n", lines) + "\n";
         Sample solved;
         try {
-            solved = new SampleReader("a", Numerals.POINT, Set.of(), Optional.empty())
-                    .values(Delimited.rows("a", text, Numerals.POINT), Optional.empty())
+            solved = new SampleReader(TableFiles.ofText("a", text, ReadingOptions.GUESSED))
+                    .values(Optional.empty())
                     .sample();
         } catch (InputProblem none) {
             return;
@@ -215,9 +217,9 @@ class PastedReaderTest {
                     }
                 }
             }
-            SampleReader reader = new SampleReader("a", Numerals.POINT, Set.of("-"), Optional.empty());
             try {
-                reader.values(Delimited.rows("a", text, Numerals.POINT), Optional.empty());
+                new SampleReader(TableFiles.ofText("a", text, ReadingOptions.GUESSED.withMissing(List.of("-"))))
+                        .values(Optional.empty());
             } catch (InputProblem told) {
                 assertThat(told.getMessage()).startsWith("a").hasSizeLessThan(400);
             }
