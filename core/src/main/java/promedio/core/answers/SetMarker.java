@@ -16,6 +16,7 @@ import promedio.core.course.CourseCard;
 import promedio.core.formula.Evaluation;
 import promedio.core.formula.Outcome;
 import promedio.core.marking.Mark;
+import promedio.core.marking.Marker;
 import promedio.core.marking.Markers;
 import promedio.core.marking.Verdict;
 import promedio.core.measure.Catalogue;
@@ -73,11 +74,12 @@ public final class SetMarker {
                 others.put(other.measure(), answer);
             }
         });
-        Verdict verdict = sheet.markers().under(card).mark(question.measure(), given.answer(), others);
+        Marker marker = sheet.markers().under(card);
+        Verdict verdict = marker.mark(question.measure(), given.answer(), marker.above(question.measure(), others));
         Outcome outcome = measure.get().outcome(sheet.evaluation());
         int places = sheet.sample().places();
         Mark mark = Mark.of(verdict, card, new FigureText(card, places))
-                .with(sheet.markers().under(card).aboutUnit(question.measure(), given.answer()));
+                .with(marker.aboutUnit(question.measure(), given.answer()));
         return Optional.of(new MarkedAnswer(given, verdict, mark, outcome, card, places));
     }
 

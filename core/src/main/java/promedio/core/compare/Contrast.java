@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import promedio.core.course.CourseCard;
@@ -25,6 +26,10 @@ public final class Contrast {
     private static final double ALIKE = 0.25;
     /** Spreads differ that stand to each other as this or more. */
     private static final double APART = 1.5;
+
+    /** Units whose 0 is a place on the scale, and not nothing. */
+    private static final Set<String> WITHOUT_TRUE_ZERO =
+            Set.of("°C", "°F", "℃", "℉", "degrees Celsius", "degrees Fahrenheit", "year AD", "CE", "pH");
 
     private static final double SKEWED = 0.5;
     private static final int MOST_LISTED = 3;
@@ -113,9 +118,10 @@ public final class Contrast {
         boolean narrower = first.get().compare(second.get()) <= 0;
         Figure small = (narrower ? first : second).get();
         Figure large = (narrower ? second : first).get();
-        boolean differ = large.toDouble() >= APART * small.toDouble() && large.signum() > 0;
-        if (!differ) {
-            return Sentence.of("compare.alike", means);
+        if (!areApart(small, large)) {
+            return figure("sd", one)
+                    .flatMap(sd1 -> figure("sd", other).flatMap(sd2 -> farOut(means, one, sd1, other, sd2, lists)))
+                    .orElseGet(() -> Sentence.of("compare.alike", means));
         }
         return Sentence.of(
                 lists ? "compare.spreads-differ" : "compare.boxes-differ",
@@ -124,6 +130,26 @@ public final class Contrast {
                 unit(text.answer(small)),
                 name(narrower ? other : one),
                 unit(text.answer(large)));
+    }
+
+    private static boolean areApart(Figure small, Figure large) {
+        return large.toDouble() >= APART * small.toDouble() && large.signum() > 0;
+    }
+
+    /** Of samples whose middles are spread alike: whether a few values far out spread one of them more. */
+    private Optional<Sentence> farOut(String means, int one, Figure sd1, int other, Figure sd2, boolean lists) {
+        boolean narrower = sd1.compare(sd2) <= 0;
+        Figure small = narrower ? sd1 : sd2;
+        Figure large = narrower ? sd2 : sd1;
+        return areApart(small, large)
+                ? Optional.of(Sentence.of(
+                        lists ? "compare.far-out" : "compare.far-out.boxes",
+                        means,
+                        name(narrower ? one : other),
+                        unit(text.answer(small)),
+                        name(narrower ? other : one),
+                        unit(text.answer(large))))
+                : Optional.empty();
     }
 
     private String unit(String figure) {
@@ -139,6 +165,19 @@ public final class Contrast {
         for (int i = 0; i < size; i++) {
             if (mean.figure(i).isPresent() && mean.figure(i).get().signum() <= 0) {
                 return Sentence.of("compare.no-cv", name(i));
+            }
+        }
+        Comparison.Line least = comparison.line("minimum").orElseThrow();
+        Comparison.Line most = comparison.line("maximum").orElseThrow();
+        for (int i = 0; i < size; i++) {
+            boolean below = least.figure(i).filter(value -> value.signum() < 0).isPresent();
+            boolean above = most.figure(i).filter(value -> value.signum() > 0).isPresent();
+            String measured = comparison.samples().get(i).unit();
+            if (below && above) {
+                return Sentence.of("compare.both-sides", name(i));
+            }
+            if (WITHOUT_TRUE_ZERO.contains(measured)) {
+                return Sentence.of("compare.no-true-zero", measured);
             }
         }
         if (cv.smallest().size() != 1) {

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import promedio.core.number.Decimals;
 import promedio.core.number.Numerals;
 
@@ -101,6 +102,8 @@ public sealed interface Column {
 
     /** Numbers, and maybe cells that are none. */
     final class OfNumbers implements Column {
+        private static final Pattern CODE = Pattern.compile("0+[0-9]+|[0-9]+[eE][0-9]+");
+
         private final String name;
         private final String unit;
         private final Entries entries;
@@ -203,6 +206,27 @@ public sealed interface Column {
                 }
             }
             return whole && count > 1;
+        }
+
+        /**
+         * Whether its numbers are written as codes are: with noughts before them, or whole ones with an exponent among others. They
+         * are counted as they are written then.
+         */
+        public boolean areCodes() {
+            boolean codes = false;
+            for (int row = 0; row < size() && whole && !codes; row++) {
+                String text = entries.text(row).strip();
+                codes = CODE.matcher(text).matches() && number(row).isPresent();
+            }
+            return codes;
+        }
+
+        /** The text of one of its numbers with a decimal point, and without marks between thousands. */
+        String withPoint(String text) {
+            String plain = reader.thousands().plain(text);
+            char thousands = reader.thousands().sign();
+            return (thousands == 0 ? plain : plain.replace(String.valueOf(thousands), ""))
+                    .replace(reader.numerals().decimalMark(), '.');
         }
 
         /** Whether all its numbers are whole. */

@@ -1,10 +1,14 @@
 package promedio.core.data;
 
+import java.time.LocalDateTime;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import promedio.core.number.Exact;
 import promedio.core.vector.Dates;
 import promedio.core.vector.Kind;
@@ -85,6 +89,35 @@ public final class ColumnVectors {
             }
         });
         return builder.build();
+    }
+
+    /** What stands behind the seconds of a time of day. */
+    private static final Pattern BEHIND_SECONDS =
+            Pattern.compile(".*:[0-9]{2}((?:\\.[0-9]+)?(?:Z|[+-][0-9]{2}:?[0-9]{2})?)");
+
+    /** A cell as it is written out: as it was read, with a decimal point, without marks between thousands, dates in ISO 8601. */
+    public static String written(Column column, int row) {
+        if (column.isMissing(row)) {
+            return "";
+        }
+        String text = column.entries().text(row).strip();
+        if (column instanceof Column.OfNumbers numbers && numbers.number(row).isPresent()) {
+            return numbers.withPoint(text);
+        }
+        if (column instanceof Column.OfDates dates && dates.form() != DateForm.ISO) {
+            return dates.date(row).map(date -> iso(date, text)).orElse(text);
+        }
+        return text;
+    }
+
+    private static String iso(LocalDateTime date, String text) {
+        Dates.Builder one = new Dates.Builder(1);
+        one.add(Optional.of(date), DateForm.hasTime(text));
+        String written = one.build().text(0, Vectors.DIGITS);
+        Matcher behind = BEHIND_SECONDS.matcher(text);
+        boolean more = behind.matches() && !behind.group(1).isEmpty();
+        boolean seconds = written.length() > "2031-04-05T18:30".length();
+        return more ? written + (seconds || behind.group(1).charAt(0) != '.' ? "" : ":00") + behind.group(1) : written;
     }
 
     /** Some rows of a column as they are written there. */

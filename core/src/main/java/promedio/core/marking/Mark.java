@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import promedio.core.course.CourseCard;
+import promedio.core.measure.Measure;
 import promedio.core.number.Figure;
 import promedio.core.sentence.Sentence;
 import promedio.core.slip.Slips;
@@ -130,12 +131,14 @@ public record Mark(
 
         @Override
         public Mark follows(Verdict.Follows verdict) {
-            Sentence from = verdict.from().size() == 1
-                    ? verdict.from().get(0).label()
-                    : Sentence.of(
-                            "mark.follows.and",
-                            verdict.from().get(0).label(),
-                            verdict.from().get(1).label());
+            List<Measure> all = verdict.from();
+            Sentence from = all.get(0).label();
+            for (int i = 1; i < all.size(); i++) {
+                from = Sentence.of(
+                        i == all.size() - 1 ? "mark.follows.and" : "mark.follows.comma",
+                        from,
+                        all.get(i).label());
+            }
             return mark(Kind.CONVENTION, "mark.follows", Sentence.of("mark.follows.detail", from));
         }
 

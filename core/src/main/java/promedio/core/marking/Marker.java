@@ -1,6 +1,7 @@
 package promedio.core.marking;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -50,6 +51,8 @@ public final class Marker {
     private final Explainer explainer;
     /** Longer samples are not worked by hand, and no mistakes of hand work are looked for. */
     private static final int MOST_ROWS = 400;
+
+    private static final int MOST_SOURCES = 6;
 
     /** Other rules that are often met. */
     private static final Set<String> COMMON_RULES = Set.of("other-quartile-rule", "other-position");
@@ -108,7 +111,7 @@ public final class Marker {
     /**
      * The same, where an answer may follow from answers to other questions.
      *
-     * @param earlier the answers of the same student by question; that to this question does not matter
+     * @param earlier the answers of the same student that come before, by question and in their order
      */
     public Verdict mark(String question, String text, Map<String, String> earlier) {
         Outcome outcome = measure(question).outcome(evaluation);
@@ -194,11 +197,9 @@ public final class Marker {
         Map<Measure, Figure> own = new LinkedHashMap<>();
         earlier.forEach((other, text) ->
                 ownFigure(question, other, text, formula).ifPresent(figure -> own.put(measure(other), figure)));
-        List<Map<Measure, Figure>> tries = new ArrayList<>(List.of(own));
-        own.forEach((measure, figure) -> tries.add(Map.of(measure, figure)));
-        for (Map<Measure, Figure> some : tries) {
+        for (Map<Measure, Figure> some : combinations(own)) {
             Formula changed = formula.rewrite(part -> given(part, some));
-            if (some.isEmpty() || changed == formula) {
+            if (changed == formula) {
                 continue;
             }
             Optional<Figure> value = evaluation.outcome(changed).single();
@@ -209,6 +210,48 @@ public final class Marker {
             }
         }
         return Optional.empty();
+    }
+
+    /** All of them, then each smaller choice, down to each alone. */
+    private static List<Map<Measure, Figure>> combinations(Map<Measure, Figure> own) {
+        List<Map.Entry<Measure, Figure>> all =
+                own.entrySet().stream().limit(MOST_SOURCES).toList();
+        List<Map<Measure, Figure>> combinations = new ArrayList<>();
+        for (int chosen = 1; chosen < 1 << all.size(); chosen++) {
+            Map<Measure, Figure> some = new LinkedHashMap<>();
+            for (int i = 0; i < all.size(); i++) {
+                if ((chosen >> i & 1) == 1) {
+                    some.put(all.get(i).getKey(), all.get(i).getValue());
+                }
+            }
+            combinations.add(some);
+        }
+        combinations.sort(Comparator.comparingInt(some -> -some.size()));
+        return combinations;
+    }
+
+    /**
+     * Of the answers to other questions about this sample, those that stand above one on the page: an answer follows from them, and from
+     * none that comes later.
+     */
+    public Map<String, String> above(String question, Map<String, String> answers) {
+        Map<String, String> above = new LinkedHashMap<>();
+        for (Measure measure : Catalogue.of(sample).all()) {
+            if (measure.question().equals(question)) {
+                return above;
+            }
+            String answer = answers.get(measure.question());
+            if (answer != null) {
+                above.put(measure.question(), answer);
+            }
+        }
+        // What is not on the page of itself stands below it.
+        answers.forEach((other, answer) -> {
+            if (!other.equals(question)) {
+                above.putIfAbsent(other, answer);
+            }
+        });
+        return above;
     }
 
     /** An answer to another question that stands in the formula of this one, where it is not right. */

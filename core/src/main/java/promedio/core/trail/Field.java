@@ -152,6 +152,25 @@ public final class Field {
         return vector().kind();
     }
 
+    /**
+     * What groups of rows are told apart by: numbers that are written as codes, such as 007, are as different as their texts; all
+     * else is as different as what it is computed with.
+     */
+    Vector key() {
+        if (origin == null || !(origin.column instanceof Column.OfNumbers numbers) || !numbers.areCodes()) {
+            return vector();
+        }
+        Texts.Builder texts = new Texts.Builder(vector().size());
+        for (int row = 0; row < vector().size(); row++) {
+            if (vector().isMissing(row)) {
+                texts.missing();
+            } else {
+                texts.add(shown(row).strip());
+            }
+        }
+        return texts.build();
+    }
+
     /** The column as it is looked at: cells of the original as they are written there. */
     public synchronized Column column() {
         if (column == null) {
@@ -163,8 +182,16 @@ public final class Field {
         return column;
     }
 
-    /** A cell as it is written out: numbers with a decimal point, dates in ISO 8601, a missing one empty. */
+    /**
+     * A cell as it is written out, a missing one empty. What no step computed is as it was read, but for what a file of its own does
+     * not share: numbers have a decimal point and no marks between thousands, dates the order of ISO 8601. What was worked out is
+     * exact where it ends within 34 digits, else has so many.
+     */
     public String written(int row, int digits) {
+        if (origin != null) {
+            int at = rows == null ? row : rows[row];
+            return at < 0 ? "" : ColumnVectors.written(origin.column, at);
+        }
         return others().isMissing(row) ? vector().text(row, digits) : others().get(row);
     }
 

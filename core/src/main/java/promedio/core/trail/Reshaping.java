@@ -58,7 +58,7 @@ final class Reshaping {
         boolean one = keys.isEmpty();
         Groups groups = one
                 ? Groups.all(before.rows())
-                : Groups.of(keys.stream().map(Field::vector).toList(), before.rows());
+                : Groups.of(keys.stream().map(Field::key).toList(), before.rows());
         int[] firstRows = one ? new int[] {0} : groups.firstRows();
         int[] order = one ? new int[] {0} : ordered(keys, firstRows);
         int[] rows = Arrays.stream(order).map(group -> firstRows[group]).toArray();
@@ -67,7 +67,7 @@ final class Reshaping {
         for (Field key : keys) {
             taken.add(key.name());
             // What is none of the kind of its column is in the group of the missing ones.
-            fields.add(Field.of(key.name(), key.unit(), key.vector().pick(rows)));
+            fields.add(Field.of(key.name(), key.unit(), key.key().pick(rows)));
         }
         for (Step.Summary summary : step.summaries()) {
             if (!taken.add(summary.name())) {

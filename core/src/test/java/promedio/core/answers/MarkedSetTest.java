@@ -113,7 +113,7 @@ class MarkedSetTest {
         assertThat(set.note("Bo", new QuestionNames(ASSIGNMENT)))
                 .startsWith("Bo\n0 of 3.5 points\n")
                 .contains(
-                        "1. Find s of the lamps · one decimal place · 2.5 points\n  7.0: a slip\n  It could be: The root was not drawn.\n")
+                        "1. Find s of the lamps · one decimal place · 2.5 points\n  7.0: a slip\n  It could be this: The root was not drawn.\n")
                 .contains("Lamps: Variance\n  no answer\n");
     }
 

@@ -35,6 +35,27 @@ class ComparisonTest {
                 .toList();
     }
 
+    /** Both have mean 10 and half of their values within 1 of the median; Σ(x − 10)² is 4 and 166, over 6. */
+    @Test
+    void spreads_are_alike_only_where_the_standard_deviations_are_too() {
+        assertThat(says(
+                        named("A", "min", "9", "9", "10", "11", "11", "10", "10"),
+                        named("B", "min", "9", "9", "10", "11", "11", "1", "19")))
+                .first()
+                .asString()
+                .endsWith("values far out make the SD of A 0.82\u00a0min and that of B 5.26\u00a0min.");
+    }
+
+    @Test
+    void no_coefficient_of_variation_speaks_where_0_is_no_nothing() {
+        assertThat(says(named("A", "g", "-3", "1", "8"), named("B", "g", "2", "3", "4"))
+                        .get(1))
+                .startsWith("Values of A lie on both sides of 0");
+        assertThat(says(named("A", "°C", "3", "1", "8"), named("B", "°C", "2", "3", "4"))
+                        .get(1))
+                .startsWith("0 °C is a place on the scale");
+    }
+
     @Test
     void each_line_has_its_largest_its_smallest_and_what_two_differ_by() {
         Comparison comparison = Comparison.of(

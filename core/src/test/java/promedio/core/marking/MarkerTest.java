@@ -25,6 +25,7 @@ import promedio.core.number.Numerals;
 import promedio.core.sample.Sample;
 import promedio.core.tabulate.ClassLabel;
 import promedio.core.tabulate.ClassReading;
+import promedio.core.working.FigureText;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class MarkerTest {
@@ -246,6 +247,41 @@ class MarkerTest {
                 .isEqualTo("follows [quartile-1]");
         assertThat(told(MARKER.mark("sd", "25.99", Map.of("variance", "656.13"))))
                 .startsWith("differs");
+    }
+
+    /** x̄ = 32.92 and s = 25.60 of the values; 3(30 − 20)/25 = 1.2 needs all three answers of the student, 3(30 − 20)/25.60 two. */
+    @Test
+    void what_follows_names_all_its_sources_and_only_such_as_stand_above() {
+        Map<String, String> wrong = new java.util.LinkedHashMap<>();
+        wrong.put("mean", "30");
+        wrong.put("median", "20");
+        wrong.put("sd", "25");
+        Verdict three = MARKER.mark("skewness", "1.20", wrong);
+        assertThat(told(three)).isEqualTo("follows [mean, median, sd]");
+        assertThat(Mark.of(three, CourseCard.STANDARD, new FigureText(CourseCard.STANDARD, 0))
+                        .details())
+                .first()
+                .asString()
+                .isEqualTo("It follows from your own answer to: Mean, Median and Standard deviation.");
+        wrong.put("skewness", "1.20");
+        assertThat(MARKER.above("sd", wrong).keySet()).containsExactly("mean", "median");
+        assertThat(MARKER.above("mean", wrong)).isEmpty();
+    }
+
+    /** Each stands alone and behind “It could be this:”, so each is a sentence about what was done. */
+    @Test
+    void slips_are_told_in_sentences_about_what_was_done() {
+        var words = java.util.ResourceBundle.getBundle("promedio.core.sentence.sentences");
+        for (String key : words.keySet()) {
+            if (key.startsWith("slip.")
+                    && !List.of("slip.or", "slip.could-be", "slip.pair").contains(key)) {
+                assertThat(words.getString(key))
+                        .as(key)
+                        .endsWith(".")
+                        .doesNotStartWith("That is")
+                        .doesNotStartWith("As if");
+            }
+        }
     }
 
     /** σ² = 628.79; Σ(x − 34)²/24 = 628.79 + 0.29² = 628.875. */

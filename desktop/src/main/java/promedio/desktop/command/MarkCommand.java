@@ -145,8 +145,10 @@ public final class MarkCommand implements Callable<Integer> {
             Measure measure = known.get();
             String question = question(sample, card, measure, one.measure());
             Map<String, String> earlier = new LinkedHashMap<>();
+            // An answer follows from those above it, and from none below.
             given.stream()
-                    .filter(other -> other != one && other.who().equals(one.who()))
+                    .takeWhile(other -> other != one)
+                    .filter(other -> other.who().equals(one.who()))
                     .forEach(other -> earlier.putIfAbsent(
                             Catalogue.of(sample)
                                     .find(other.measure(), card)

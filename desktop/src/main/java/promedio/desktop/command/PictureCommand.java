@@ -32,6 +32,7 @@ import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 import promedio.core.tabulate.Tabulation;
 import promedio.core.working.FigureText;
+import promedio.files.AtomicFile;
 import promedio.files.InputProblem;
 import promedio.files.picture.Drawing;
 import promedio.files.picture.Look;
@@ -157,7 +158,9 @@ public final class PictureCommand implements Callable<Integer> {
             return failed(out, err, problem.sentence().toString());
         } catch (IOException unwritten) {
             return failed(
-                    out, err, file + " cannot be written: " + Visible.line(String.valueOf(unwritten.getMessage())));
+                    out,
+                    err,
+                    AtomicFile.problem(Path.of(file), unwritten).sentence().toString());
         } catch (OutOfMemoryError tooLarge) {
             return failed(out, err, "There is not enough memory to draw this.");
         }

@@ -2,8 +2,10 @@ package promedio.files.delimited;
 
 import de.siegmar.fastcsv.writer.CsvWriter;
 import de.siegmar.fastcsv.writer.LineDelimiter;
+import de.siegmar.fastcsv.writer.QuoteStrategy;
 import java.io.IOException;
 import java.io.OutputStreamWriter;
+import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -11,6 +13,7 @@ import java.util.Iterator;
 import java.util.List;
 import java.util.stream.Stream;
 import promedio.core.data.Guarded;
+import promedio.core.number.Numerals;
 import promedio.files.AtomicFile;
 import promedio.files.InputProblem;
 
@@ -29,8 +32,7 @@ public final class GuardedCsv {
         try {
             AtomicFile.write(file, out -> {
                 OutputStreamWriter text = new OutputStreamWriter(out, StandardCharsets.UTF_8);
-                CsvWriter writer =
-                        CsvWriter.builder().lineDelimiter(LineDelimiter.CRLF).build(text);
+                CsvWriter writer = writer(text);
                 for (Iterator<List<String>> left = rows.iterator(); left.hasNext(); ) {
                     writer.writeRecord(guarded(left.next(), guarded));
                 }
@@ -39,6 +41,24 @@ public final class GuardedCsv {
             return guarded[0];
         } catch (IOException problem) {
             throw AtomicFile.problem(file, problem);
+        }
+    }
+
+    /**
+     * A writer of comma-separated rows (RFC 4180), whose first row names the columns. Names that look like numbers stand in quotation
+     * marks, so that a reader can tell them from the numbers below.
+     */
+    public static CsvWriter writer(Writer out) {
+        return CsvWriter.builder()
+                .lineDelimiter(LineDelimiter.CRLF)
+                .quoteStrategy(new NumbersAbove())
+                .build(out);
+    }
+
+    private static final class NumbersAbove implements QuoteStrategy {
+        @Override
+        public boolean quoteValue(int line, int field, String value) {
+            return line == 1 && Numerals.POINT.looksLikeNumber(value);
         }
     }
 

@@ -110,9 +110,12 @@ final class StrictTable {
                 .orElseGet(() -> Sentence.of("input.place", source(), line(row)));
         Sentence found = cell.isEmpty() ? Sentence.of("input.found.empty") : Sentence.of("input.found", shown(cell));
         Sentence said = Sentence.of("input.unexpected", place, found, Sentence.of(expected));
-        return new InputProblem(hint(cell, numerals(column))
-                .map(hint -> Sentence.of("input.hinted", said, hint))
-                .orElse(said));
+        boolean alone = rows() == 1
+                && columns.stream().allMatch(one -> !one.isMissing(0) && !(one instanceof Column.OfNumbers));
+        Optional<Sentence> hint =
+                alone ? Optional.of(Sentence.of("input.hint.heading-alone")) : hint(cell, numerals(column));
+        return new InputProblem(
+                hint.map(would -> Sentence.of("input.hinted", said, would)).orElse(said));
     }
 
     /** What would do in place of a cell, where that can be told. */

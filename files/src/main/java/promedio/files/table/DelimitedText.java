@@ -15,6 +15,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import promedio.core.number.Numerals;
 import promedio.core.sentence.Sentence;
 import promedio.files.InputProblem;
 
@@ -32,6 +33,7 @@ final class DelimitedText {
     private static final Pattern AFTER_QUOTE = Pattern.compile("Unexpected character after closing quote: ('.*').*");
 
     private static final int LONGEST_HALF = 50;
+    private static final int LOOKED_AT = 200;
     private static final Pattern FIRST_HALF = Pattern.compile("[\\[(]\\s*[+\\-\u2212]?[0-9][0-9.]*\\s*");
     private static final Pattern SECOND_HALF = Pattern.compile("\\s*[+\\-\u2212]?[0-9][0-9.]*\\s*[\\])]\\s*");
 
@@ -55,6 +57,52 @@ final class DelimitedText {
             }
         }
         return Optional.ofNullable(best);
+    }
+
+    /**
+     * Whether the first row names the columns though numbers stand in it: it has them in quotation marks, and no row below does.
+     *
+     * @param sample the beginning of the text, up to the end of a line
+     */
+    static boolean hasNumbersAsNames(String sample, Delimiter delimiter) {
+        boolean[] is = {false, false};
+        int[] row = {0};
+        try (CsvReader<Boolean> reader = CsvReader.builder()
+                .fieldSeparator(delimiter.sign())
+                .skipEmptyLines(false)
+                .extraFieldStrategy(FieldMismatchStrategy.IGNORE)
+                .missingFieldStrategy(FieldMismatchStrategy.IGNORE)
+                .build(
+                        new AbstractBaseCsvCallbackHandler<Boolean>() {
+                            @Override
+                            protected void handleField(int at, char[] buffer, int from, int length, boolean quoted) {
+                                boolean number = length < LONGEST_HALF
+                                        && Numerals.POINT.looksLikeNumber(new String(buffer, from, length));
+                                if (row[0] == 0) {
+                                    is[0] |= number && quoted;
+                                    is[1] |= number && !quoted;
+                                } else {
+                                    is[1] |= number && quoted;
+                                }
+                            }
+
+                            @Override
+                            protected Boolean buildRecord() {
+                                row[0]++;
+                                return Boolean.TRUE;
+                            }
+                        },
+                        sample)) {
+            for (Boolean ignored : reader) {
+                if (is[1] || row[0] > LOOKED_AT || row[0] == 1 && !is[0]) {
+                    break;
+                }
+            }
+        } catch (CsvParseException | IOException cut) {
+            // What is wrong in the sample is said when it is read.
+            return false;
+        }
+        return is[0] && !is[1] && row[0] > 1;
     }
 
     /** How many rows have the commonest width above 1. */
@@ -209,7 +257,7 @@ final class DelimitedText {
         }
         Matcher line = AT_LINE.matcher(said);
         if (!line.matches()) {
-            return Sentence.of("input.broken", source, said);
+            return Sentence.of("input.broken", source);
         }
         Matcher character = AFTER_QUOTE.matcher(line.group(1));
         if (line.group(1).startsWith("Unclosed quoted field")) {

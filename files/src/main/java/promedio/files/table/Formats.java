@@ -13,7 +13,7 @@ final class Formats {
     private static final int HEAD = 4096;
     private static final Pattern HTML =
             Pattern.compile("(?s)\\s*<(?:!doctype html|html|head|body|meta|table|!--|\\?xml).*");
-    private static final Pattern JSON = Pattern.compile("(?s)\\s*\\[\\s*(?:\\{|\\[|]).*");
+    private static final Pattern JSON = Pattern.compile("(?s)\\s*(?:\\[\\s*(?:\\{|\\[|])|\\{\\s*\").*");
 
     /** Formats that are refused, by the bytes they begin with. */
     private enum Other {
@@ -29,7 +29,14 @@ final class Formats {
         GIF("a picture", 0x47, 0x49, 0x46, 0x38),
         DATABASE("a database", 0x53, 0x51, 0x4c, 0x69, 0x74, 0x65, 0x20),
         PROGRAM("a program", 0x7f, 0x45, 0x4c, 0x46),
-        RICH_TEXT("a formatted document", 0x7b, 0x5c, 0x72, 0x74, 0x66);
+        RICH_TEXT("a formatted document", 0x7b, 0x5c, 0x72, 0x74, 0x66),
+        PARQUET("a columnar binary file", 0x50, 0x41, 0x52, 0x31),
+        ARROW("a columnar binary file", 0x41, 0x52, 0x52, 0x4f, 0x57, 0x31),
+        ORC("a columnar binary file", 0x4f, 0x52, 0x43, 0x11),
+        AVRO("a binary file of records", 0x4f, 0x62, 0x6a, 0x01),
+        HDF("a binary file of arrays", 0x89, 0x48, 0x44, 0x46),
+        NETCDF("a binary file of arrays", 0x43, 0x44, 0x46, 0x01),
+        ZSTANDARD("a compressed file", 0x28, 0xb5, 0x2f, 0xfd);
 
         private final String name;
         private final int[] first;

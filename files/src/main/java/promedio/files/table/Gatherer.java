@@ -106,7 +106,9 @@ final class Gatherer implements Rows {
     private void begin() throws InputProblem {
         List<Preamble.Held> all = held;
         held = null;
-        int first = Preamble.first(all, options.skip());
+        // Names of members of an object are names, whatever they look like; they stand on no line.
+        boolean named = !all.isEmpty() && all.get(0).line() == 0;
+        int first = named ? 0 : Preamble.first(all, options.skip());
         for (Preamble.Held row : all.subList(0, first)) {
             preamble.add(String.join(" ", row.cells()).strip());
         }
@@ -116,10 +118,11 @@ final class Gatherer implements Rows {
                 .filter(row -> row.width() > 0)
                 .map(Preamble.Held::cells)
                 .toList();
-        headed = !table.isEmpty()
-                && options.heading()
-                        .orElseGet(() -> !isMissing(table.get(0).cells())
-                                && TableReading.isHeading(table.get(0).cells(), below));
+        headed = named
+                || !table.isEmpty()
+                        && options.heading()
+                                .orElseGet(() -> !isMissing(table.get(0).cells())
+                                        && TableReading.isHeading(table.get(0).cells(), below));
         int width = table.isEmpty()
                 ? 0
                 : headed ? table.get(0).cells().size() : Math.max(table.get(0).width(), Preamble.usualWidth(table));

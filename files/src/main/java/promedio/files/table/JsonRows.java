@@ -4,6 +4,7 @@ import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.JsonToken;
+import com.fasterxml.jackson.core.json.JsonReadFeature;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.io.Reader;
@@ -12,10 +13,15 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import promedio.core.sentence.Sentence;
+import promedio.core.sentence.Visible;
 import promedio.files.InputProblem;
 
-/** A list of objects or of lists in JSON, row by row. */
+/**
+ * A list of objects or of lists in JSON, row by row: the whole text, the only such list inside an object, or objects one after another,
+ * as where each line is one.
+ */
 final class JsonRows {
     /** So many objects are looked at for the names of their fields before any is handed out. */
     private static final int ENOUGH = 20_000;
@@ -24,17 +30,122 @@ final class JsonRows {
 
     private static final long MOST_CELLS = 4_000_000;
 
-    private final String source;
+    private static final int DEEPEST = 8;
+    private static final int MOST_LISTED = 4;
 
-    JsonRows(String source) {
-        this.source = source;
+    private final String source;
+    private final Text text;
+
+    /** Where the text is read from its beginning, as often as needed. */
+    interface Text {
+        /** Opens it. */
+        Reader open() throws IOException;
     }
 
-    /** Hands out the rows; the names of fields are the first of them. */
-    void give(Reader text, Rows rows) throws InputProblem, IOException {
-        try (JsonParser json = new ObjectMapper(new JsonFactory()).getFactory().createParser(text)) {
-            if (json.nextToken() != JsonToken.START_ARRAY) {
+    JsonRows(String source, Text text) {
+        this.source = source;
+        this.text = text;
+    }
+
+    private JsonParser parser() throws IOException {
+        // NaN is no number of JSON; as a cell it is a word that people are told of.
+        JsonFactory factory = JsonFactory.builder()
+                .enable(JsonReadFeature.ALLOW_NON_NUMERIC_NUMBERS)
+                .build();
+        return new ObjectMapper(factory).getFactory().createParser(text.open());
+    }
+
+    /** Hands out the rows; the names of fields are the first of them, on line 0. */
+    void give(Rows rows) throws InputProblem, IOException {
+        List<String> path = List.of();
+        try (JsonParser json = parser()) {
+            JsonToken first = json.nextToken();
+            if (first == JsonToken.START_OBJECT) {
+                List<List<String>> lists = new ArrayList<>();
+                look(json, new ArrayList<>(), lists);
+                boolean alone = next(json) == null;
+                if (!alone || lists.isEmpty()) {
+                    give(json, rows, path);
+                    return;
+                }
+                path = theOne(lists);
+            } else if (first != JsonToken.START_ARRAY) {
                 throw new InputProblem(Sentence.of("input.json", source));
+            }
+            give(json, rows, path);
+        } catch (JsonProcessingException broken) {
+            long line = broken.getLocation() == null ? 0 : broken.getLocation().getLineNr();
+            throw new InputProblem(Sentence.of("input.json.broken", source, Long.toString(line)), broken);
+        }
+    }
+
+    /** The next token; where it cannot be one, something else stands behind what was read. */
+    private JsonToken next(JsonParser json) throws IOException, InputProblem {
+        try {
+            return json.nextToken();
+        } catch (JsonProcessingException broken) {
+            throw behind(json);
+        }
+    }
+
+    private InputProblem behind(JsonParser json) {
+        String line = Integer.toString(json.currentLocation().getLineNr());
+        return new InputProblem(Sentence.of("input.json.behind", source, line));
+    }
+
+    private List<String> theOne(List<List<String>> lists) throws InputProblem {
+        if (lists.size() == 1) {
+            return lists.get(0);
+        }
+        String listed = lists.stream()
+                .limit(MOST_LISTED)
+                .map(path -> Visible.line(String.join(".", path)))
+                .collect(Collectors.joining(", "));
+        throw new InputProblem(
+                Sentence.of("input.json.several", source, lists.size() > MOST_LISTED ? listed + ", …" : listed));
+    }
+
+    /** Where in an object lists of objects or of lists stand, by the names that lead there. */
+    private void look(JsonParser json, List<String> path, List<List<String>> found) throws IOException {
+        while (json.nextToken() == JsonToken.FIELD_NAME) {
+            path.add(json.currentName());
+            JsonToken value = json.nextToken();
+            if (value == JsonToken.START_OBJECT && path.size() < DEEPEST) {
+                look(json, path, found);
+            } else if (value == JsonToken.START_ARRAY) {
+                JsonToken item = json.nextToken();
+                if (item == JsonToken.START_OBJECT || item == JsonToken.START_ARRAY) {
+                    found.add(List.copyOf(path));
+                    json.skipChildren();
+                    item = json.nextToken();
+                }
+                for (; item != null && item != JsonToken.END_ARRAY; item = json.nextToken()) {
+                    json.skipChildren();
+                }
+            } else {
+                json.skipChildren();
+            }
+            path.remove(path.size() - 1);
+        }
+    }
+
+    /** Hands out the list at the end of a path of names; the whole text where there is none. */
+    private void give(JsonParser looked, Rows rows, List<String> path) throws IOException, InputProblem {
+        looked.close();
+        try (JsonParser json = parser()) {
+            json.nextToken();
+            for (String name : path) {
+                json.nextToken();
+                while (!json.currentName().equals(name)) {
+                    json.nextToken();
+                    json.skipChildren();
+                    json.nextToken();
+                }
+                json.nextToken();
+            }
+            if (json.currentToken() == JsonToken.START_OBJECT) {
+                objects(json, rows);
+                return;
             }
             JsonToken first = json.nextToken();
             if (first == JsonToken.START_OBJECT) {
@@ -42,15 +153,9 @@ final class JsonRows {
             } else {
                 lists(json, rows);
             }
-            if (json.nextToken() != null) {
-                throw new InputProblem(Sentence.of(
-                        "input.json.behind",
-                        source,
-                        Integer.toString(json.currentLocation().getLineNr())));
+            if (path.isEmpty() && next(json) != null) {
+                throw behind(json);
             }
-        } catch (JsonProcessingException broken) {
-            long line = broken.getLocation() == null ? 0 : broken.getLocation().getLineNr();
-            throw new InputProblem(Sentence.of("input.json.broken", source, Long.toString(line)), broken);
         }
     }
 
@@ -79,7 +184,9 @@ final class JsonRows {
         List<Map<String, String>> held = new ArrayList<>();
         boolean begun = false;
         long row = 0;
-        for (JsonToken token = json.currentToken(); token != JsonToken.END_ARRAY; token = json.nextToken()) {
+        for (JsonToken token = json.currentToken();
+                token != null && token != JsonToken.END_ARRAY;
+                token = json.nextToken()) {
             row++;
             if (token != JsonToken.START_OBJECT) {
                 throw new InputProblem(Sentence.of("input.json.mixed", source, Long.toString(row)));

@@ -25,6 +25,7 @@ final class Opened implements Closeable {
     private final Sheets sheets;
     private final List<Integer> candidates;
     private final Closeable close;
+    private boolean numbersAsNames;
 
     private Opened(
             TableFile.Format format,
@@ -73,7 +74,7 @@ final class Opened implements Closeable {
             return new Opened(format, encoding, Optional.empty(), pages, asked, () -> {});
         }
         if (format == TableFile.Format.JSON) {
-            Sheets one = new OneSheet(text, rows -> new JsonRows(source.name()).give(text.open(), rows));
+            Sheets one = new OneSheet(text, rows -> new JsonRows(source.name(), text::open).give(rows));
             return new Opened(format, encoding, Optional.empty(), one, List.of(0), () -> {});
         }
         boolean decimalComma = options.decimalMark().filter(mark -> mark == ',').isPresent();
@@ -81,7 +82,13 @@ final class Opened implements Closeable {
         Optional<Delimiter> delimiter = options.delimiter().or(() -> DelimitedText.delimiter(sample, decimalComma));
         Sheets one = new OneSheet(
                 text, rows -> DelimitedText.give(source.name(), text.open(), delimiter.orElse(NOTHING), rows));
-        return new Opened(format, encoding, delimiter, one, List.of(0), () -> {});
+        boolean names = delimiter
+                .filter(sign -> !sign.equals(Delimiter.BLANKS) && sample.indexOf('"') >= 0)
+                .filter(sign -> DelimitedText.hasNumbersAsNames(sample, sign))
+                .isPresent();
+        Opened opened = new Opened(format, encoding, delimiter, one, List.of(0), () -> {});
+        opened.numbersAsNames = names;
+        return opened;
     }
 
     private static Opened workbook(Source source, ReadingOptions options, TableFile.Format format)
@@ -144,6 +151,11 @@ final class Opened implements Closeable {
 
     Optional<Delimiter> delimiter() {
         return delimiter;
+    }
+
+    /** Whether the first row of the text names the columns by numbers. */
+    boolean hasNumbersAsNames() {
+        return numbersAsNames;
     }
 
     /** The names of its sheets; none where it has no sheets. */

@@ -80,7 +80,11 @@ public final class TableFiles {
             throws InputProblem {
         return Opened.with(source, options, file -> {
             for (int sheet : file.candidates()) {
-                Gatherer gatherer = new Gatherer(source.name(), options, most);
+                boolean names = file.hasNumbersAsNames()
+                        && options.heading().isEmpty()
+                        && options.skip().isEmpty();
+                Gatherer gatherer =
+                        new Gatherer(source.name(), names ? options.withHeading(Optional.of(true)) : options, most);
                 try {
                     if (source.isLarge()) {
                         Handover.through(gatherer, rows -> file.give(sheet, rows));

@@ -93,7 +93,7 @@ final class OdsWriter {
         String cell = writer.cell(field, row);
         if (cell.isEmpty()) {
             xml.writeEmptyElement("table", "table-cell", TABLE);
-        } else if (TableWriter.isNumber(field, row) && TableWriter.fits(cell)) {
+        } else if (TableWriter.isNumber(field, row, cell) && TableWriter.fits(cell)) {
             cell(xml, "float", "value", cell);
         } else if (field.kind() == Kind.DATE && !field.vector().isMissing(row)) {
             cell(xml, "date", "date-value", cell);

@@ -4,7 +4,6 @@ import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.json.JsonWriteFeature;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import de.siegmar.fastcsv.writer.CsvWriter;
-import de.siegmar.fastcsv.writer.LineDelimiter;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.OutputStreamWriter;
@@ -15,6 +14,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Pattern;
 import org.dhatim.fastexcel.Workbook;
 import org.dhatim.fastexcel.Worksheet;
 import promedio.core.data.Guarded;
@@ -24,6 +24,7 @@ import promedio.core.trail.Prepared;
 import promedio.core.vector.Kind;
 import promedio.files.AtomicFile;
 import promedio.files.InputProblem;
+import promedio.files.delimited.GuardedCsv;
 
 /** Writes a table as it is after some steps: CSV, an ODS or XLSX workbook, or JSON. */
 public final class TableWriter {
@@ -31,6 +32,10 @@ public final class TableWriter {
     private static final int SHEET_COLUMNS = 16_384;
     /** A workbook's number holds so many digits; a longer one is written as text. */
     private static final int NUMBER_DIGITS = 15;
+
+    /** A number that is the same however a program writes it. */
+    private static final Pattern PLAIN =
+            Pattern.compile("-?(?:0|[1-9][0-9]*|(?=\\.[0-9]))(?:\\.[0-9]*)?(?:[eE][+-]?[0-9]{1,9})?");
 
     private final Prepared table;
     private final int digits;
@@ -103,14 +108,14 @@ public final class TableWriter {
 
     /** Writes CSV: UTF-8, commas, a heading row, as RFC 4180 has it. */
     public void csv(Writer out) throws IOException {
-        CsvWriter writer = CsvWriter.builder().lineDelimiter(LineDelimiter.CRLF).build(out);
+        CsvWriter writer = GuardedCsv.writer(out);
         writer.writeRecord(table.names().stream().map(this::handed).toList());
         List<String> cells = new ArrayList<>();
         for (int row = 0; row < table.rows(); row++) {
             cells.clear();
             for (Field field : table.fields()) {
                 String cell = cell(field, row);
-                cells.add(isNumber(field, row) ? cell : handed(cell));
+                cells.add(isNumber(field, row, cell) ? cell : handed(cell));
             }
             writer.writeRecord(cells);
         }
@@ -140,8 +145,10 @@ public final class TableWriter {
         String cell = cell(field, row);
         if (cell.isEmpty()) {
             generator.writeNull();
-        } else if (isNumber(field, row)) {
-            generator.writeNumber(new BigDecimal(cell));
+        } else if (isNumber(field, row, cell)) {
+            // As it was read, where JSON knows numbers so written; it has no .5 and no 5.
+            boolean written = !cell.endsWith(".") && !cell.startsWith(".") && !cell.startsWith("-.");
+            generator.writeNumber(written ? cell : new BigDecimal(cell).toPlainString());
         } else if (field.kind() == Kind.TRUTH) {
             generator.writeBoolean(cell.equals("yes"));
         } else {
@@ -149,8 +156,11 @@ public final class TableWriter {
         }
     }
 
-    static boolean isNumber(Field field, int row) {
-        return field.kind() == Kind.NUMBER && !field.vector().isMissing(row);
+    /** Whether a cell is a number that can be written as one: 007 and 12 % would come back as others. */
+    static boolean isNumber(Field field, int row, String cell) {
+        return field.kind() == Kind.NUMBER
+                && !field.vector().isMissing(row)
+                && PLAIN.matcher(cell).matches();
     }
 
     /** Whether a number is held by a workbook as it is. */
@@ -169,7 +179,7 @@ public final class TableWriter {
                 for (int column = 0; column < table.fields().size(); column++) {
                     Field field = table.fields().get(column);
                     String cell = cell(field, row);
-                    if (isNumber(field, row) && fits(cell)) {
+                    if (isNumber(field, row, cell) && fits(cell)) {
                         sheet.value(row + 1, column, new BigDecimal(cell));
                     } else if (!cell.isEmpty()) {
                         sheet.value(row + 1, column, cell);

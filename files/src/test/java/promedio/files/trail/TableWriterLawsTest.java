@@ -112,6 +112,65 @@ class TableWriterLawsTest {
         }
     }
 
+    /** What a program may write into a cell, and what stands there when it is written out again: the same, with a decimal point. */
+    private static final List<String> CODES =
+            List.of("00501", "7", "007", "12E4", "120000", "+5", "-0", "1000000000000");
+
+    private static final List<String> TIMES =
+            List.of("2031-04-05T18:30:00.250Z", "2031-04-05", "2031-04-06T08:00+02:00", "2031-04-06 08:00:30.5");
+
+    @Property(tries = 60)
+    void what_no_step_computes_is_written_as_it_was_read(@ForAll long seed) throws IOException, InputProblem {
+        Random random = new Random(seed);
+        boolean comma = random.nextBoolean();
+        List<List<String>> columns = new ArrayList<>();
+        for (int column = 0; column < 4; column++) {
+            List<String> from =
+                    column == 0 ? CODES : column == 1 ? TIMES : column == 2 ? TEXTS : List.of("1.50", "2.0", "-3");
+            columns.add(cells(random, () -> from.get(random.nextInt(from.size()))));
+        }
+        StringBuilder text = new StringBuilder("code;time;words;mass\n");
+        for (int row = 0; row < ROWS; row++) {
+            for (int column = 0; column < 4; column++) {
+                String cell = columns.get(column).get(row);
+                text.append(column == 0 ? "\"" : ";\"")
+                        .append((column == 3 && comma ? cell.replace('.', ',') : cell).replace("\"", "\"\""))
+                        .append('"');
+            }
+            text.append('\n');
+        }
+        ReadingOptions options =
+                ReadingOptions.GUESSED.withHeading(Optional.of(true)).withDecimalMark(Optional.of(comma ? ',' : '.'));
+        Prepared before =
+                Prepared.of(TableFiles.ofText("log", text.toString(), options).table());
+        Walk walk = Walk.of(before, CourseCard.STANDARD)
+                .along(
+                        Trail.of("work out twice = 2 * mass", "put in order by twice", "keep rows where yes"),
+                        CourseCard.STANDARD,
+                        (file, key) -> {
+                            throw new AssertionError("No other file is asked for.");
+                        },
+                        () -> {});
+        assertThat(walk.fault()).isEmpty();
+        List<List<String>> rows = new ArrayList<>();
+        for (String ending : List.of(".csv", ".json")) {
+            Path file = Files.createTempFile("table", ending);
+            new TableWriter(walk.last(), 15, true).write(file);
+            TableFile read = TableFiles.read(file, ReadingOptions.GUESSED.withHeading(Optional.of(true)), Watch.NOBODY);
+            Files.delete(file);
+            rows.clear();
+            for (int row = 0; row < read.table().rows(); row++) {
+                rows.add(read.table().row(row).subList(0, 4));
+            }
+            List<List<String>> expected = new ArrayList<>();
+            for (int row = 0; row < ROWS; row++) {
+                int at = row;
+                expected.add(columns.stream().map(cells -> cells.get(at)).toList());
+            }
+            assertThat(rows).as(ending).containsExactlyInAnyOrderElementsOf(expected);
+        }
+    }
+
     private static void same(String ending, Field field, int row, String read) {
         String written = field.written(row);
         boolean number = field.kind() == Kind.NUMBER && !written.isEmpty();

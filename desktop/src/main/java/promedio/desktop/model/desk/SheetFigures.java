@@ -194,7 +194,10 @@ public final class SheetFigures {
         return marks.computeIfAbsent(Attempt.of(question, answer, answered), attempt -> {
             Marker marker = markers.under(attempt.card());
             FigureText written = new FigureText(attempt.card(), sample().places());
-            return Mark.of(marker.mark(question, answer, attempt.others()), attempt.card(), written)
+            return Mark.of(
+                            marker.mark(question, answer, marker.above(question, attempt.others())),
+                            attempt.card(),
+                            written)
                     .with(marker.aboutUnit(question, answer));
         });
     }
