@@ -111,6 +111,7 @@ public sealed interface Column {
         private final int count;
         private final int missing;
         private final boolean whole;
+        private final boolean approximate;
 
         OfNumbers(String name, String unit, Entries entries, CellReader reader, int count, int missing, boolean whole) {
             this.name = name;
@@ -120,6 +121,28 @@ public sealed interface Column {
             this.count = count;
             this.missing = missing;
             this.whole = whole;
+            this.approximate = false;
+        }
+
+        private OfNumbers(OfNumbers exact, boolean approximate) {
+            this.name = exact.name;
+            this.unit = exact.unit;
+            this.entries = exact.entries;
+            this.reader = exact.reader;
+            this.count = exact.count;
+            this.missing = exact.missing;
+            this.whole = exact.whole;
+            this.approximate = approximate;
+        }
+
+        /** The same numbers, known to be rounded where they stand: roots, logarithms and what comes of them. */
+        OfNumbers roundedOnes() {
+            return new OfNumbers(this, true);
+        }
+
+        /** Whether its numbers are only approximate, so that measures of them are. */
+        public boolean isApproximate() {
+            return approximate;
         }
 
         /** Numbers as this program writes them, with a decimal point. */
@@ -142,7 +165,7 @@ public sealed interface Column {
                     all &= number.isEmpty() || number.get().stripTrailingZeros().scale() <= 0;
                 }
             }
-            return new OfNumbers(name, unit, cells, reader, numbers, gone, all);
+            return new OfNumbers(new OfNumbers(name, unit, cells, reader, numbers, gone, all), approximate);
         }
 
         @Override
@@ -192,7 +215,7 @@ public sealed interface Column {
 
         @Override
         public Column renamed(String newName, String newUnit) {
-            return new OfNumbers(newName, newUnit, entries, reader, count, missing, whole);
+            return new OfNumbers(new OfNumbers(newName, newUnit, entries, reader, count, missing, whole), approximate);
         }
 
         /** Whether its numbers are 1, 2, 3 … down the rows. */

@@ -91,9 +91,11 @@ public final class ColumnVectors {
         return builder.build();
     }
 
-    /** What stands behind the seconds of a time of day. */
+    private static final Pattern ISO_DATE =
+            Pattern.compile("[0-9]{4}-[0-9]{2}-[0-9]{2}(?:[T ][0-9:.]+(?:Z|[+-][0-9:]+)?)?");
+    /** The fraction of the seconds and the zone of a time of day. */
     private static final Pattern BEHIND_SECONDS =
-            Pattern.compile(".*:[0-9]{2}((?:\\.[0-9]+)?(?:Z|[+-][0-9]{2}:?[0-9]{2})?)");
+            Pattern.compile("(?i).*:[0-9]{2}(\\.[0-9]+)?(?: ?[ap]\\.?m\\.?)?(?: ?(Z|UTC|[+-][0-9]{2}:?[0-9]{2}))?");
 
     /** A cell as it is written out: as it was read, with a decimal point, without marks between thousands, dates in ISO 8601. */
     public static String written(Column column, int row) {
@@ -104,7 +106,7 @@ public final class ColumnVectors {
         if (column instanceof Column.OfNumbers numbers && numbers.number(row).isPresent()) {
             return numbers.withPoint(text);
         }
-        if (column instanceof Column.OfDates dates && dates.form() != DateForm.ISO) {
+        if (column instanceof Column.OfDates dates && !ISO_DATE.matcher(text).matches()) {
             return dates.date(row).map(date -> iso(date, text)).orElse(text);
         }
         return text;
@@ -115,9 +117,16 @@ public final class ColumnVectors {
         one.add(Optional.of(date), DateForm.hasTime(text));
         String written = one.build().text(0, Vectors.DIGITS);
         Matcher behind = BEHIND_SECONDS.matcher(text);
-        boolean more = behind.matches() && !behind.group(1).isEmpty();
+        if (!behind.matches()) {
+            return written;
+        }
+        String fraction = Optional.ofNullable(behind.group(1)).orElse("");
+        String zone = Optional.ofNullable(behind.group(2)).orElse("");
         boolean seconds = written.length() > "2031-04-05T18:30".length();
-        return more ? written + (seconds || behind.group(1).charAt(0) != '.' ? "" : ":00") + behind.group(1) : written;
+        return written
+                + (fraction.isEmpty() || seconds ? "" : ":00")
+                + fraction
+                + (zone.equalsIgnoreCase("UTC") ? "Z" : zone);
     }
 
     /** Some rows of a column as they are written there. */
@@ -187,7 +196,10 @@ public final class ColumnVectors {
         Entries cells = entries.build();
         Column.Codes none = new Column.Codes(Set.of());
         return switch (vector.kind()) {
-            case NUMBER -> Column.OfNumbers.plain(name, unit, cells);
+            case NUMBER -> {
+                Column.OfNumbers numbers = Column.OfNumbers.plain(name, unit, cells);
+                yield vector instanceof Numbers some && some.isApproximate() ? numbers.roundedOnes() : numbers;
+            }
             case DATE -> {
                 int count = 0;
                 for (int row = 0; row < vector.size(); row++) {

@@ -3,40 +3,59 @@ package promedio.core.data;
 import java.time.DateTimeException;
 import java.time.LocalDateTime;
 import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** The order in which the parts of a date are written; a time of day may stand behind any of them. */
+/** How the parts of a date are written; a time of day may stand behind any of them. */
 public enum DateForm {
-    /** ISO 8601: {@code 2031-04-05}, {@code 2031-04-05T18:30}. */
-    ISO("y-m-d", "([0-9]{4})-([0-9]{2})-([0-9]{2})", 1, 2, 3),
+    /** The year first, as in ISO 8601: {@code 2031-04-05}, {@code 2031-04-05T18:30}; {@code 2031/4/5} too. */
+    ISO(
+            "y-m-d",
+            "(?<y>[0-9]{4})-(?<m>[0-9]{1,2})-(?<d>[0-9]{1,2})",
+            "(?<y>[0-9]{4})/(?<m>[0-9]{1,2})/(?<d>[0-9]{1,2})"),
     /** {@code 5.4.2031}. */
-    POINTS("d.m.y", "([0-9]{1,2})\\.([0-9]{1,2})\\.([0-9]{4}|[0-9]{2})", 3, 2, 1),
+    POINTS("d.m.y", "(?<d>[0-9]{1,2})\\.(?<m>[0-9]{1,2})\\.(?<y>[0-9]{4}|[0-9]{2})"),
     /** {@code 5/4/2031}, the fifth of April. */
-    DAY_FIRST("d/m/y", "([0-9]{1,2})/([0-9]{1,2})/([0-9]{4}|[0-9]{2})", 3, 2, 1),
+    DAY_FIRST("d/m/y", "(?<d>[0-9]{1,2})/(?<m>[0-9]{1,2})/(?<y>[0-9]{4}|[0-9]{2})"),
     /** {@code 5/4/2031}, the fourth of May. */
-    MONTH_FIRST("m/d/y", "([0-9]{1,2})/([0-9]{1,2})/([0-9]{4}|[0-9]{2})", 3, 1, 2);
+    MONTH_FIRST("m/d/y", "(?<m>[0-9]{1,2})/(?<d>[0-9]{1,2})/(?<y>[0-9]{4}|[0-9]{2})"),
+    /** The month by its English name: {@code 5 April 2031}, {@code Apr 5, 2031}, {@code Sat 05-Apr-31}. */
+    NAMED(
+            "d-mon-y",
+            Parts.WEEKDAY + "(?<d>[0-9]{1,2})(?:st|nd|rd|th)?\\.?[\\s/-]*" + Parts.MONTH
+                    + "[\\s./-]*,?\\s*(?<y>[0-9]{4}|[0-9]{2})",
+            Parts.WEEKDAY + Parts.MONTH + "\\.?\\s+(?<d>[0-9]{1,2})(?:st|nd|rd|th)?,?\\s+(?<y>[0-9]{4})");
+
+    private static final class Parts {
+        private static final String WEEKDAY =
+                "(?:(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\\.?,?\\s+)?";
+        private static final String MONTH =
+                "(?<m>jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?"
+                        + "|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)";
+        private static final String NAMES = "janfebmaraprmayjunjulaugsepoctnovdec";
+    }
 
     private static final String TIME =
-            "(?:[T ]([0-9]{1,2}):([0-9]{2})(?::([0-9]{2})(?:\\.[0-9]{1,9})?)?(?:Z|[+-][0-9]{2}:?[0-9]{2})?)?";
+            "(?:(?:T|,? )(?<hour>[0-9]{1,2}):(?<minute>[0-9]{2})(?::(?<second>[0-9]{2})(?:\\.[0-9]{1,9})?)?"
+                    + "(?: ?(?<half>[ap])\\.?m\\.?)?(?: ?(?:Z|UTC|[+-][0-9]{2}:?[0-9]{2}))?)?";
     private static final int SHORTEST = 6;
     private static final int LONGEST = 40;
+    private static final int HALF_DAY = 12;
+    private static final int MONTH_LETTERS = 3;
     /** Years of two digits: 69 to 99 are of the 1900s, 00 to 68 of the 2000s, as POSIX has it. */
     private static final int FIRST_OF_1900S = 69;
 
     private final String id;
-    private final Pattern pattern;
-    private final int year;
-    private final int month;
-    private final int day;
+    private final List<Pattern> patterns;
 
-    DateForm(String id, String date, int year, int month, int day) {
+    DateForm(String id, String... dates) {
         this.id = id;
-        this.pattern = Pattern.compile(date + TIME);
-        this.year = year;
-        this.month = month;
-        this.day = day;
+        this.patterns = Arrays.stream(dates)
+                .map(date -> Pattern.compile(date + TIME, Pattern.CASE_INSENSITIVE))
+                .toList();
     }
 
     /** The stable id, on the command line and in files. */
@@ -51,30 +70,58 @@ public enum DateForm {
 
     /** Reads a date, with midnight where no time stands behind it; empty for what is none, or no day of the calendar. */
     public Optional<LocalDateTime> read(String text) {
-        if (text.length() < SHORTEST || text.length() > LONGEST || text.charAt(0) < '0' || text.charAt(0) > '9') {
+        if (text.length() < SHORTEST || text.length() > LONGEST || !canBe(text)) {
             return Optional.empty();
         }
-        Matcher matcher = pattern.matcher(text);
-        if (!matcher.matches()) {
-            return Optional.empty();
-        }
-        int written = number(matcher, year);
-        boolean two = matcher.group(year).length() == 2;
+        return patterns.stream()
+                .map(pattern -> pattern.matcher(text))
+                .filter(Matcher::matches)
+                .findFirst()
+                .flatMap(DateForm::date);
+    }
+
+    /** Names of months stand in few texts; the other forms begin with a digit. */
+    private boolean canBe(String text) {
+        char first = text.charAt(0);
+        return this == NAMED
+                ? text.chars().anyMatch(Character::isDigit) && text.chars().anyMatch(Character::isLetter)
+                : first >= '0' && first <= '9';
+    }
+
+    private static Optional<LocalDateTime> date(Matcher matcher) {
+        int written = Integer.parseInt(matcher.group("y"));
+        boolean two = matcher.group("y").length() == 2;
         int full = !two ? written : written + (written >= FIRST_OF_1900S ? 1900 : 2000);
         try {
             return Optional.of(LocalDateTime.of(
                     full,
-                    number(matcher, month),
-                    number(matcher, day),
-                    number(matcher, 4),
-                    number(matcher, 5),
-                    number(matcher, 6)));
+                    month(matcher.group("m")),
+                    Integer.parseInt(matcher.group("d")),
+                    hour(number(matcher, "hour"), Optional.ofNullable(matcher.group("half"))),
+                    number(matcher, "minute"),
+                    number(matcher, "second")));
         } catch (DateTimeException none) {
             return Optional.empty();
         }
     }
 
-    private static int number(Matcher matcher, int group) {
+    private static int month(String written) {
+        return Character.isDigit(written.charAt(0))
+                ? Integer.parseInt(written)
+                : Parts.NAMES.indexOf(written.substring(0, MONTH_LETTERS).toLowerCase(Locale.ROOT)) / MONTH_LETTERS + 1;
+    }
+
+    /** The hour of the day; 0 and 13 are no hours of a half day. */
+    private static int hour(int written, Optional<String> half) {
+        if (half.isEmpty()) {
+            return written;
+        }
+        boolean fits = written >= 1 && written <= HALF_DAY;
+        boolean after = half.get().equalsIgnoreCase("p");
+        return fits ? written % HALF_DAY + (after ? HALF_DAY : 0) : -1;
+    }
+
+    private static int number(Matcher matcher, String group) {
         return matcher.group(group) == null ? 0 : Integer.parseInt(matcher.group(group));
     }
 

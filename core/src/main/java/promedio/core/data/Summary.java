@@ -26,6 +26,9 @@ public record Summary(
         Optional<Bound> largest,
         Optional<Exact> mean,
         List<Map.Entry<String, Integer>> commonest) {
+    /** Rounded numbers have fifteen digits at most: what is smaller than them by this is rounding. */
+    private static final Exact ROUNDING = Exact.of(100_000_000_000_000L);
+
     /**
      * An end of what a column holds: one of the two is there.
      *
@@ -81,7 +84,7 @@ public record Summary(
         if (distinct == 0) {
             return bare(column, 0);
         }
-        Exact mean = sorted.powerSums(1)[1].over(Exact.of(sorted.size()));
+        Exact mean = mean(sorted, column.isApproximate());
         return new Summary(
                 column,
                 distinct,
@@ -89,6 +92,21 @@ public record Summary(
                 Optional.of(Bound.of(sorted.at(sorted.size() - 1))),
                 Optional.of(mean),
                 List.of());
+    }
+
+    /** The mean; of numbers that were rounded, what is as small as their rounding is 0. */
+    private static Exact mean(Decimals sorted, boolean approximate) {
+        Exact mean = sorted.powerSums(1)[1].over(Exact.of(sorted.size()));
+        Exact lowest = sorted.at(0).abs();
+        Exact highest = sorted.at(sorted.size() - 1).abs();
+        Exact size = lowest.compareTo(highest) > 0 ? lowest : highest;
+        boolean nothing = approximate && mean.abs().times(ROUNDING).compareTo(size) <= 0;
+        return nothing ? Exact.ZERO : mean;
+    }
+
+    /** Whether the measures of the column are only approximate. */
+    public boolean isApproximate() {
+        return column instanceof Column.OfNumbers numbers && numbers.isApproximate();
     }
 
     private static Summary dates(Column.OfDates column) {

@@ -156,7 +156,12 @@ public final class Evaluator {
     }
 
     private Truths truths(Expression expression) {
-        return Kinds.truths(of(expression), expression.at());
+        Vector found = of(expression);
+        // A column of yes and no is a condition; a text is none, whatever stands in it.
+        if (found.kind() == Kind.TEXT && !(expression instanceof Expression.Column)) {
+            throw Fault.of(expression.at(), "language.needs.TRUTH", Sentence.of("language.kind.TEXT"));
+        }
+        return Kinds.truths(found, expression.at());
     }
 
     private Texts texts(Expression expression) {

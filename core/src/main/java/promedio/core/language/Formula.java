@@ -18,6 +18,7 @@ import promedio.core.number.Exact;
 
 /** Makes a tree of a formula as it is written: definitions for tables, section 11. */
 public final class Formula extends StepsBaseVisitor<Expression> {
+    private static final Exact HUNDRED = Exact.of(100);
     private static final int LONGEST_NUMBER = 400;
     private static final int LARGEST_EXPONENT = 400;
 
@@ -207,7 +208,8 @@ public final class Formula extends StepsBaseVisitor<Expression> {
 
     @Override
     public Expression visitNumber(StepsParser.NumberContext context) {
-        return new Expression.Numeral(place(context), number(context.getStart()));
+        Exact number = number(context.getStart());
+        return new Expression.Numeral(place(context), has(context, "%") ? number.over(HUNDRED) : number);
     }
 
     @Override
@@ -236,6 +238,10 @@ public final class Formula extends StepsBaseVisitor<Expression> {
     }
 
     private Expression operand(StepsParser.OperandContext context) {
+        if (context.operand() != null) {
+            return new Expression.Take(
+                    place(context), number(context.NUMBER().getSymbol()), operand(context.operand()));
+        }
         return context.column() != null ? column(context.column()) : visit(context.bracket());
     }
 
@@ -249,12 +255,21 @@ public final class Formula extends StepsBaseVisitor<Expression> {
     }
 
     private static Measured measure(StepsParser.MeasureContext context) {
-        return Measured.find(context.getText()).orElseThrow();
+        return Measured.find(context.getText())
+                .orElseThrow(() -> Fault.of(place(context), "language.no-word", context.getText()));
     }
 
     @Override
     public Expression visitMeasured(StepsParser.MeasuredContext context) {
+        if (context.measure().getText().equals("iqr")) {
+            return new Expression.Operation(place(context), Operator.MINUS, quartile(context, 3), quartile(context, 1));
+        }
         return summary(context, measure(context.measure()), Optional.empty(), context.operand(), context.within());
+    }
+
+    private Expression quartile(StepsParser.MeasuredContext context, int which) {
+        Optional<Exact> part = Optional.of(Exact.of(which));
+        return summary(context, Measured.QUARTILE, part, context.operand(), context.within());
     }
 
     @Override
@@ -333,17 +348,32 @@ public final class Formula extends StepsBaseVisitor<Expression> {
     @Override
     public Expression visitCritical(StepsParser.CriticalContext context) {
         Distribution of = Families.of(context.family(), context.parameter());
-        Exact share = Families.real(context.real());
-        boolean inside = share.signum() > 0 && share.compareTo(Exact.ONE) < 0;
-        if (!inside) {
-            throw Fault.of(place(context.real()), "language.tail");
-        }
+        Exact share = share(context.part());
         Exact sides =
                 context.NUMBER() == null ? Exact.ONE : number(context.NUMBER().getSymbol());
         if (!sides.equals(Exact.ONE) && !sides.equals(Exact.TWO)) {
             throw Fault.of(place(context.NUMBER().getSymbol()), "language.sides");
         }
+        if (sides.equals(Exact.TWO) && share.compareTo(Exact.ONE.half()) > 0) {
+            throw Fault.of(place(context.part()), "language.tail-or-middle", share, Exact.ONE.minus(share));
+        }
         return new Expression.Critical(place(context), of, share.over(sides));
+    }
+
+    /** A tail, which may be written as a quotient: 0.05/6. @throws Fault for one that is not inside 0 and 1 */
+    private static Exact share(StepsParser.PartContext context) {
+        Exact share = Families.real(context.real());
+        if (context.NUMBER() != null) {
+            Exact divisor = number(context.NUMBER().getSymbol());
+            share = divisor.signum() == 0 ? Exact.ZERO : share.over(divisor);
+        } else if (has(context, "%")) {
+            share = share.over(HUNDRED);
+        }
+        boolean inside = share.signum() > 0 && share.compareTo(Exact.ONE) < 0;
+        if (!inside) {
+            throw Fault.of(place(context), "language.tail");
+        }
+        return share;
     }
 
     @Override
@@ -400,6 +430,14 @@ public final class Formula extends StepsBaseVisitor<Expression> {
 
     @Override
     public Expression visitBracket(StepsParser.BracketContext context) {
+        if (context.expression().isEmpty()) {
+            return new Expression.Listed(
+                    place(context),
+                    context.NUMBER().stream()
+                            .<Expression>map(
+                                    one -> new Expression.Numeral(place(one.getSymbol()), number(one.getSymbol())))
+                            .toList());
+        }
         if (has(context, "to")) {
             return range(context, context.expression());
         }

@@ -139,6 +139,8 @@ public final class Grammar {
 
     /** Makes a fault of the first thing that does not fit. */
     private static final class Listener extends BaseErrorListener {
+        private static final Set<String> FORMULA = Set.of("wholeLine", "wholeFormula", "bracket", "primary");
+
         @Override
         public void syntaxError(
                 Recognizer<?, ?> recognizer,
@@ -173,7 +175,8 @@ public final class Grammar {
             }
             Set<String> words = words(expected);
             Optional<String> meant = end || token.getType() != StepsLexer.BARE ? Optional.empty() : near(found, words);
-            String wanted = wanted(expected, words);
+            boolean formula = parser.getRuleInvocationStack().stream().anyMatch(FORMULA::contains);
+            String wanted = wanted(expected, words, formula);
             throw meant.isPresent()
                     ? Fault.of(at, "language.meant", shown, wanted, meant.get())
                     : end ? Fault.of(at, "language.ends", wanted) : Fault.of(at, "language.unexpected", shown, wanted);
@@ -212,7 +215,7 @@ public final class Grammar {
         }
 
         /** What could have stood there, in words. */
-        private static String wanted(IntervalSet expected, Set<String> words) {
+        private static String wanted(IntervalSet expected, Set<String> words, boolean formula) {
             List<String> wanted = new ArrayList<>();
             if (expected.contains(StepsLexer.NUMBER) && expected.contains(StepsLexer.BARE)) {
                 wanted.add("a value");
@@ -228,19 +231,37 @@ public final class Grammar {
                 if (expected.contains(StepsLexer.QUOTED)) {
                     wanted.add("a name in single quotes");
                 }
-                words.stream().limit(MOST_NAMED).forEach(word -> wanted.add("“" + word + "”"));
+                // Behind a whole value much could stand: what people write there is a sign.
+                boolean value = formula && (expected.contains(Token.EOF) || words.contains("to"));
+                if (value) {
+                    wanted.add("a sign such as + or ×");
+                }
+                words.stream().filter(word -> !value).limit(MOST_NAMED).forEach(word -> wanted.add("“" + word + "”"));
                 for (int type : expected.toList()) {
                     String literal = type < 0 ? null : StepsParser.VOCABULARY.getLiteralName(type);
                     boolean sign = literal != null && !Character.isLetter(literal.charAt(1));
                     if (sign && wanted.size() < MOST_NAMED) {
-                        wanted.add("“" + sign(literal) + "”");
+                        wanted.add(called(sign(literal)));
                     }
                 }
                 if (expected.contains(Token.EOF) && wanted.size() < MOST_NAMED) {
                     wanted.add("the end");
                 }
             }
-            return String.join(", ", wanted.isEmpty() ? List.of("the end") : wanted);
+            List<String> some = wanted.isEmpty() ? List.of("the end") : wanted;
+            int last = some.size() - 1;
+            return last == 0 ? some.get(0) : String.join(", ", some.subList(0, last)) + " or " + some.get(last);
+        }
+
+        /** What a sign is called. */
+        private static String called(String sign) {
+            return switch (sign) {
+                case "," -> "a comma";
+                case ":" -> "a colon";
+                case "(" -> "an opening bracket";
+                case ")" -> "a closing bracket";
+                default -> "“" + sign + "”";
+            };
         }
     }
 }

@@ -60,6 +60,13 @@ public enum Measured {
     }
 
     static Optional<Measured> find(String word) {
-        return Arrays.stream(values()).filter(one -> one.word.equals(word)).findFirst();
+        String meant =
+                switch (word) {
+                    case "average" -> "mean";
+                    case "minimum", "min" -> "smallest";
+                    case "maximum", "max" -> "largest";
+                    default -> word;
+                };
+        return Arrays.stream(values()).filter(one -> one.word.equals(meant)).findFirst();
     }
 }

@@ -13,6 +13,9 @@ import promedio.core.vector.Vector;
 
 /** Measures of the cells of a column, group by group. Missing cells are left out. */
 final class Summaries {
+    /** Each cell may be off by half of its last bit, and so may each step of the sum. */
+    private static final double ROUNDING = 0x1p-51;
+
     private static final int PIECE = 1 << 13;
 
     private final Conventions conventions;
@@ -153,8 +156,19 @@ final class Summaries {
         if (sums.isPresent()) {
             out.figure(sums.get().sum());
         } else {
-            out.approximate(Sums.approximate(of, rows));
+            out.approximate(settled(Sums.approximate(of, rows), of, rows));
         }
+    }
+
+    /** A sum of rounded cells; where it is no more than their rounding may come to, it is 0. */
+    private static double settled(double sum, Numbers of, int[] rows) {
+        double size = 0;
+        Register cell = new Register();
+        for (int row : rows) {
+            of.get(row, cell);
+            size += Math.abs(cell.toDouble());
+        }
+        return Math.abs(sum) <= size * ROUNDING ? 0 : sum;
     }
 
     private void mean(Numbers of, int[] rows, Register out) {

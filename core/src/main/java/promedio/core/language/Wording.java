@@ -96,6 +96,11 @@ final class Wording {
                         into.figure(Exact.ratio(to.seconds(row) - from.seconds(row), SECONDS_A_DAY)));
     }
 
+    /** A date as it is said to be written; one that can be read in one way only is read so all the same. */
+    private static Optional<LocalDateTime> read(String text, DateForm form) {
+        return form.read(text).or(() -> DateForm.NAMED.read(text)).or(() -> DateForm.ISO.read(text));
+    }
+
     /** Texts read as dates. */
     Vector dates(Texts texts, DateForm form, int size) {
         int rows = texts.isConstant() ? 1 : size;
@@ -103,7 +108,7 @@ final class Wording {
         for (int row = 0; row < rows; row++) {
             walk.piece(row);
             String text = texts.get(row).strip();
-            Optional<LocalDateTime> date = texts.isMissing(row) ? Optional.empty() : form.read(text);
+            Optional<LocalDateTime> date = texts.isMissing(row) ? Optional.empty() : read(text, form);
             walk.lose(date.isEmpty() && !texts.isMissing(row), "told.unreadable-date.", row, texts.isConstant());
             builder.add(date, DateForm.hasTime(text));
         }

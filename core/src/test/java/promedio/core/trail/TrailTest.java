@@ -26,6 +26,7 @@ import promedio.core.course.CourseCard;
 import promedio.core.data.CellRules;
 import promedio.core.data.Column;
 import promedio.core.data.Entries;
+import promedio.core.data.Summary;
 import promedio.core.data.Table;
 import promedio.core.data.TableReading;
 import promedio.core.number.Exact;
@@ -71,6 +72,52 @@ class TrailTest {
                         ? "Bench | Place\nOak | window\nElm | door\nOak2 | 1"
                         : "Bench | Place\nOak | window\nOak | door\nElm | 3");
         return Walk.of(Prepared.of(table), CARD).along(Trail.of(steps), CARD, benches, () -> {});
+    }
+
+    /** The mean of standard scores is 0: exactly where the SD is a ratio, and said to be approximate where it is not. */
+    @Test
+    void standard_scores_come_to_0_and_say_where_they_are_rounded() {
+        Table sizes = table(
+                """
+                exact | rounded
+                2     | 1
+                4     | 2
+                6     | 4
+                2     | 5
+                4     | 9
+                6     | 7
+                4     | 8
+                """);
+        String summed = "one row in all: mean of z, sum of z as s";
+        for (String column : List.of("exact", "rounded")) {
+            Walk scored = walk(sizes, "leave out rows where exact = 0", "standardise " + column + " as z");
+            Summary inShort = Summary.of(scored.last().field("z").column());
+            assertThat(inShort.mean()).as(column).contains(Exact.ZERO);
+            assertThat(inShort.isApproximate()).as(column).isTrue();
+            Prepared all =
+                    walk(sizes, "standardise " + column + " as z", summed).last();
+            assertThat(all.field("mean of z").shown(0)).as(column).isEqualTo("0");
+            assertThat(all.field("s").shown(0)).as(column).isEqualTo("0");
+        }
+        Walk exact = walk(
+                sizes,
+                "keep rows where exact is one of (2, 4, 6)",
+                "leave out rows where rounded > 4",
+                "standardise exact as z");
+        assertThat(exact.last().field("z").shown(0)).isEqualTo("-1");
+        assertThat(Summary.of(exact.last().field("z").column()).isApproximate()).isFalse();
+    }
+
+    /** Numbers that are written as codes are as different as they are written; all others as their values are. */
+    @Test
+    void codes_are_counted_as_they_are_written() {
+        Table codes = table("code | mass\n007 | 1.0\n7 | 1\n007 | 1.00\n12 | 2");
+        Prepared counted = walk(codes, "one row per code: n").last();
+        assertThat(IntStream.range(0, 3)
+                        .mapToObj(row -> counted.field("code").shown(row) + " "
+                                + counted.field("n").shown(row)))
+                .containsExactly("007 2", "7 1", "12 1");
+        assertThat(walk(codes, "one row per mass: n").last().rows()).isEqualTo(2);
     }
 
     private static final Table EXAMPLES = table(

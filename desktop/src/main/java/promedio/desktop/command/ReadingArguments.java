@@ -46,7 +46,10 @@ final class ReadingArguments {
             description = "What parts thousands: none, comma, point, space or apostrophe.")
     private String thousands;
 
-    @Option(names = "--dates", paramLabel = "ORDER", description = "The order of dates: d.m.y, d/m/y, m/d/y or y-m-d.")
+    @Option(
+            names = "--dates",
+            paramLabel = "ORDER",
+            description = "How dates are written: d.m.y, d/m/y, m/d/y, y-m-d or d-mon-y.")
     private String dates;
 
     @Option(

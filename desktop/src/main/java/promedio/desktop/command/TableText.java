@@ -77,6 +77,9 @@ final class TableText {
         summary.least().ifPresent(least -> object.put("minimum", written(least)));
         summary.largest().ifPresent(largest -> object.put("maximum", written(largest)));
         summary.mean().ifPresent(mean -> object.put("mean", SignificantText.of(mean, DIGITS)));
+        if (summary.isApproximate()) {
+            object.put("approximate", true);
+        }
         if (column instanceof Column.OfCategories) {
             ArrayNode commonest = object.putArray("commonest");
             for (Map.Entry<String, Integer> text : shown(summary)) {
@@ -157,7 +160,8 @@ final class TableText {
                 .append(written(least))
                 .append(" to ")
                 .append(written(summary.largest().orElseThrow())));
-        summary.mean().ifPresent(mean -> line.append(", mean ").append(SignificantText.of(mean, 6)));
+        summary.mean().ifPresent(mean -> line.append(summary.isApproximate() ? ", mean ≈ " : ", mean ")
+                .append(SignificantText.of(mean, 6)));
         shown(summary).forEach(text -> line.append(", ")
                 .append(Visible.line(text.getKey(), 20))
                 .append(' ')

@@ -158,7 +158,9 @@ final class ColumnRow extends ListCell<Integer> {
         others.setId("others-" + index);
         distinct.setText(Integer.toString(summary.distinct()));
         least.setText(bound(summary.least()));
-        mean.setText(summary.mean().map(text::carried).orElse(""));
+        mean.setText(summary.mean()
+                .map(figure -> (summary.isApproximate() ? "≈ " : "") + text.carried(figure))
+                .orElse(""));
         largest.setText(
                 summary.commonest().isEmpty()
                         ? bound(summary.largest())

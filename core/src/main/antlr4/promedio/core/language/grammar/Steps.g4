@@ -66,7 +66,7 @@ signed : ('-' | '−' | '+') signed | power ;
 power : primary ('^' signed)? ;
 
 primary
-    : NUMBER                                                                                          # number
+    : NUMBER '%'?                                                                                     # number
     | TEXT                                                                                            # text
     | ('yes' | 'no')                                                                                  # truth
     | 'missing'                                                                                       # missing
@@ -82,7 +82,7 @@ primary
     | 'row' 'number'                                                                                  # rowNumber
     | measure 'along' '(' columns ')'                                                                 # along
     | 'take' NUMBER 'of' operand                                                                      # take
-    | 'critical' family (',' parameter)* ',' 'tail' real (',' NUMBER 'sides')?                        # critical
+    | 'critical' family (',' parameter)* ',' 'tail' part (',' NUMBER 'sides')?                        # critical
     | 'tail' family (',' parameter)* ',' ('below' real | 'above' real | 'between' real 'and' real)    # tail
     | 'first' 'known' '(' expression (',' expression)* ')'                                            # firstKnown
     | function '(' expression (',' expression)* ')'                                                   # call
@@ -97,14 +97,16 @@ parameter
     | NUMBER 'trials'
     ;
 real : sign? NUMBER ;
+part : real ('%' | ('/' | '÷') NUMBER)? ;
 
-operand : column | bracket ;
-bracket : '(' expression ('to' expression ('by' expression)? | (',' expression)+)? ')' ;
+operand : column | bracket | 'take' NUMBER 'of' operand ;
+bracket : '(' NUMBER NUMBER+ ')' | '(' expression ('to' expression ('by' expression)? | (',' expression)+)? ')' ;
 within : 'within' (column | '(' column (',' column)* ')') ;
 seeding : 'seed' sign? NUMBER ;
 
 measure
     : 'count' | 'sum' | 'mean' | 'median' | 'mode' | 'smallest' | 'largest' | 'range' | 'sd' | 'variance' | 'distinct'
+    | 'average' | 'minimum' | 'min' | 'maximum' | 'max' | 'iqr'
     ;
 
 function
