@@ -42,6 +42,7 @@ public final class PromedioApp extends Application {
     /** Runs the application and returns when its window is closed. */
     public static int run(String file, boolean demo, boolean walk) {
         System.setProperty("java.awt.headless", "true");
+        Quiet.begin();
         deskReady = CompletableFuture.supplyAsync(() -> desk(demo, walk));
         if (!walk) {
             recents = CompletableFuture.supplyAsync(Recents::ofUser);

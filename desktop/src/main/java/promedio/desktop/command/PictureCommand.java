@@ -174,13 +174,14 @@ public final class PictureCommand implements Callable<Integer> {
             int[] pixels,
             PrintWriter out)
             throws IOException {
-        if (format.isPresent()) {
-            Drawing drawing = new Drawing(picture, print ? Look.PRINT : Look.PAPER, text);
-            new PictureFiles(drawing, new Telling(text).all(picture), pixels[0], pixels[1])
-                    .write(Path.of(file), format.get(), scale);
-        }
         List<Sentence> told = new ArrayList<>(made.told());
         told.addAll(picture.told());
+        if (format.isPresent()) {
+            Drawing drawing = new Drawing(picture, print ? Look.PRINT : Look.PAPER, text);
+            PictureFiles files = new PictureFiles(drawing, new Telling(text).all(picture), pixels[0], pixels[1]);
+            files.write(Path.of(file), format.get(), scale);
+            files.told(format.get()).ifPresent(told::add);
+        }
         if (json) {
             var object = PictureJson.of(picture);
             if (!told.isEmpty()) {

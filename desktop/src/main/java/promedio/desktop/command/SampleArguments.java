@@ -1,6 +1,7 @@
 package promedio.desktop.command;
 
 import java.io.InputStream;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -165,8 +166,7 @@ final class SampleArguments {
         ReadingOptions options =
                 arguments.options(command, rules.decimalMark(command)).withAllColumns();
         TableFile file = TableFiles.read(input, standardInput, options, Watch.NOBODY);
-        CourseCard marked = card.with(
-                CardKey.DECIMAL_MARK, file.reading().decimalMark() == ',' ? DecimalMark.COMMA : DecimalMark.POINT);
+        CourseCard marked = marked(card, file);
         SampleReader reader = new SampleReader(file);
         SampleSheet.Kind holds =
                 kind != null ? kind().orElseThrow() : column.isEmpty() ? reader.kind() : SampleSheet.Kind.VALUES;
@@ -179,6 +179,36 @@ final class SampleArguments {
                 return reading.sample();
             }
         });
+    }
+
+    /** Every column of numbers of an input as a sample of its own. */
+    List<Input> each(CommandLine command, String input, InputStream standardInput, CourseCard card)
+            throws InputProblem {
+        TableFile file = table(command, input, standardInput);
+        CourseCard marked = marked(card, file);
+        SampleReader reader = new SampleReader(file);
+        List<Input> all = new ArrayList<>();
+        for (Column column : file.table().columns()) {
+            if (column instanceof Column.OfNumbers) {
+                SampleReader.Reading reading = reader.values(Optional.of(column.name()));
+                all.add(new Input(
+                        SampleSheet.Kind.VALUES,
+                        reading.headed(column.name()),
+                        reader.told(SampleSheet.Kind.VALUES, reading),
+                        marked,
+                        other -> reading.sample()));
+            }
+        }
+        if (all.isEmpty()) {
+            throw new InputProblem(Sentence.of("input.no-column-of-numbers", input));
+        }
+        return all;
+    }
+
+    /** A card with the decimal mark of a file. */
+    static CourseCard marked(CourseCard card, TableFile file) {
+        return card.with(
+                CardKey.DECIMAL_MARK, file.reading().decimalMark() == ',' ? DecimalMark.COMMA : DecimalMark.POINT);
     }
 
     /** Whether pairs are asked for. */

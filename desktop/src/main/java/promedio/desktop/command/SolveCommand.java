@@ -66,7 +66,13 @@ public final class SolveCommand implements Callable<Integer> {
             defaultValue = "15")
     private int digits = 15;
 
-    @Option(names = "--json", description = "One JSON object per input, each on a line.")
+    @Option(names = "--all", description = "Every measure under every rule; without it those of a first course.")
+    private boolean all;
+
+    @Option(names = "--each", description = "Each column of numbers as a sample of its own.")
+    private boolean each;
+
+    @Option(names = "--json", description = "One JSON object per input, each on a line, with every measure.")
     private boolean json;
 
     private final InputStream standardInput;
@@ -83,6 +89,12 @@ public final class SolveCommand implements Callable<Integer> {
         checkAsked(card);
         if (digits < 1 || digits > MOST_DIGITS) {
             throw usage("--digits takes 1 to " + MOST_DIGITS + ", not " + digits + ".");
+        }
+        if (each
+                && (arguments.kind().isPresent()
+                        || arguments.categories()
+                        || !arguments.columns().isEmpty())) {
+            throw usage("--each takes every column of numbers by itself; --kind and --column do not go with it.");
         }
         int status = 0;
         PrintWriter out = spec.commandLine().getOut();
@@ -110,10 +122,19 @@ public final class SolveCommand implements Callable<Integer> {
                 CountedText text = new CountedText(input, counted, digits);
                 return new Answered(Optional.of(json ? text.json() : text.text()), Optional.empty());
             }
-            SampleArguments.Input read = arguments.read(spec.commandLine(), input, standardInput, card);
-            SampleReader.Reading reading = read.reading();
-            Results results = new Results(read, outcomes(reading.sample(), asked(catalogue(read.kind()), card)));
-            return new Answered(Optional.of(json ? results.json(input) : results.text(input)), Optional.empty());
+            List<SampleArguments.Input> samples = each
+                    ? arguments.each(spec.commandLine(), input, standardInput, card)
+                    : List.of(arguments.read(spec.commandLine(), input, standardInput, card));
+            List<String> printed = new ArrayList<>();
+            for (SampleArguments.Input read : samples) {
+                Catalogue catalogue = catalogue(read.kind());
+                Map<String, Measure> asked = asked(catalogue, read.card());
+                int left = catalogue.all().size() - asked.size();
+                Results results = new Results(
+                        read, outcomes(read.reading().sample(), asked), measures.isEmpty() ? Math.max(0, left) : 0);
+                printed.add(json ? results.json(input) : results.text(input));
+            }
+            return new Answered(Optional.of(String.join(System.lineSeparator(), printed)), Optional.empty());
         } catch (InputProblem problem) {
             return failed(input, problem.sentence().toString());
         } catch (OutOfMemoryError tooLarge) {
@@ -169,7 +190,8 @@ public final class SolveCommand implements Callable<Integer> {
                             .orElseThrow(() -> new InputProblem(Sentence.of("input.no-measure", key))));
         }
         if (measures.isEmpty()) {
-            catalogue.all().forEach(measure -> asked.put(measure.key(), measure));
+            boolean few = !all && !json;
+            (few ? catalogue.usual(card) : catalogue.all()).forEach(measure -> asked.put(measure.key(), measure));
         }
         return asked;
     }
@@ -185,8 +207,10 @@ public final class SolveCommand implements Callable<Integer> {
     private final class Results {
         private final SampleArguments.Input read;
         private final Map<String, Outcome> outcomes;
+        private final int left;
 
-        Results(SampleArguments.Input read, Map<String, Outcome> outcomes) {
+        Results(SampleArguments.Input read, Map<String, Outcome> outcomes, int left) {
+            this.left = left;
             this.read = read;
             this.outcomes = outcomes;
         }
@@ -241,6 +265,9 @@ public final class SolveCommand implements Callable<Integer> {
                                     outcome.figures().stream()
                                             .map(this::written)
                                             .toList()))));
+            if (left > 0) {
+                text.append(String.format("%n  %d more with --all, one with --measure KEY", left));
+            }
             return text.toString();
         }
 

@@ -6,9 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import picocli.CommandLine;
-import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
-import promedio.core.course.DecimalMark;
 import promedio.core.data.Column;
 import promedio.core.data.ColumnKind;
 import promedio.core.picture.Named;
@@ -79,8 +77,7 @@ final class SubjectReader {
             throw new InputProblem(Sentence.of("picture.one-input"));
         }
         TableFile file = arguments.table(command, inputs.get(0), standardInput);
-        card = card.with(
-                CardKey.DECIMAL_MARK, file.reading().decimalMark() == ',' ? DecimalMark.COMMA : DecimalMark.POINT);
+        card = SampleArguments.marked(card, file);
         List<Column> all = file.table().columns();
         // The table has the columns in its own order; they are wanted in the order in which they were named.
         List<Column> named = new ArrayList<>();

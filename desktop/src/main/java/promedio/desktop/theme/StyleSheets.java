@@ -55,6 +55,7 @@ public final class StyleSheets {
             "button-bar",
             "dialog-pane");
 
+    private static final String POPUPS = ".context-menu, .tooltip, .combo-box-popup";
     private static final Pattern COMMENT = Pattern.compile("/\\*.*?\\*/", Pattern.DOTALL);
     private static final Pattern RULE = Pattern.compile("([^{}]+)\\{([^{}]*)}");
     private static final Pattern FIRST_CLASS = Pattern.compile("\\.([\\w-]+)");
@@ -90,17 +91,44 @@ public final class StyleSheets {
         }
         toBinary(all, folder.resolve("promedio.bss"));
         Files.delete(all);
-        make(new PrimerLight().getUserAgentStylesheet(), folder.resolve("paper.bss"));
-        make(new PrimerDark().getUserAgentStylesheet(), folder.resolve("slate.bss"));
+        String own = Files.readString(folder.resolve("theme").resolve("theme.css"));
+        make(new PrimerLight().getUserAgentStylesheet(), own, "paper", folder);
+        make(new PrimerDark().getUserAgentStylesheet(), own, "slate", folder);
     }
 
-    private static void make(String theme, Path made) throws IOException {
+    private static void make(String theme, String own, String name, Path folder) throws IOException {
         try (InputStream in = StyleSheets.class.getResourceAsStream(theme)) {
             Path worn = Files.createTempFile("theme", ".css");
-            Files.writeString(worn, worn(new String(in.readAllBytes(), StandardCharsets.UTF_8)));
-            toBinary(worn, made);
+            String sheet = worn(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+            Files.writeString(worn, sheet + popups(sheet, own, name));
+            toBinary(worn, folder.resolve(name + ".bss"));
             Files.delete(worn);
         }
+    }
+
+    /**
+     * The colours of a theme for what opens in a window of its own: while such a one is not shown it belongs to no window that it
+     * could have its colours from.
+     */
+    static String popups(String sheet, String own, String name) {
+        return POPUPS + " {" + colours(sheet, ".root") + colours(own, "." + name + "-theme") + colours(own, ".root")
+                + "}\n";
+    }
+
+    /** The named colours of a rule with just one selector. */
+    private static String colours(String sheet, String selector) {
+        StringBuilder colours = new StringBuilder();
+        Matcher rule = RULE.matcher(COMMENT.matcher(sheet).replaceAll(""));
+        while (rule.find()) {
+            if (rule.group(1).strip().equals(selector)) {
+                for (String one : rule.group(2).split(";")) {
+                    if (one.strip().startsWith("-") && !one.strip().startsWith("-fx-")) {
+                        colours.append(one.strip()).append(';');
+                    }
+                }
+            }
+        }
+        return colours.toString();
     }
 
     private static void toBinary(Path sheet, Path made) throws IOException {

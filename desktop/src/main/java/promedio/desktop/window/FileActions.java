@@ -270,7 +270,10 @@ public final class FileActions implements FileWays, TutorWays, PictureWays, Trai
                     () -> {
                         try {
                             files.write(file, format, scale);
-                            return Words.of("picture.saved", file.getFileName());
+                            String saved = Words.of("picture.saved", file.getFileName());
+                            return files.told(format)
+                                    .map(told -> saved + " " + Words.of(told))
+                                    .orElse(saved);
                         } catch (IOException full) {
                             return Words.of(AtomicFile.problem(file, full).sentence());
                         }

@@ -41,6 +41,15 @@ class StyleSheetsTest {
     }
 
     @Test
+    void what_opens_in_a_window_of_its_own_has_the_colours_of_the_theme() {
+        String sheet = ".root { -color-fg: black; -fx-font-size: 14px; } .root:hover { -color-fg: red; }";
+        String own = ".paper-theme { -ink: #22304a; } .slate-theme { -ink: white; } .root { -color-fg: -ink; }";
+        assertThat(StyleSheets.popups(sheet, own, "slate"))
+                .isEqualTo(
+                        ".context-menu, .tooltip, .combo-box-popup {-color-fg: black;-ink: white;-color-fg: -ink;}\n");
+    }
+
+    @Test
     void rules_of_other_controls_are_left_out_and_shared_rules_keep_the_selectors_that_are_worn() {
         String sheet =
                 """

@@ -10,6 +10,10 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.logging.Handler;
+import java.util.logging.Level;
+import java.util.logging.LogRecord;
+import java.util.logging.Logger;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
@@ -36,6 +40,29 @@ abstract class OpenWindow {
     private static final Background DISK = Background.worker("disk");
     /** What nobody caught on the thread of the window. */
     private static final List<Throwable> FAILURES = new CopyOnWriteArrayList<>();
+
+    /** What the toolkit had to say of our style sheets or anything else: it would stand on the terminal of a user. */
+    private static final List<String> WARNED = new CopyOnWriteArrayList<>();
+
+    private static final Logger TOOLKIT = Logger.getLogger("javafx");
+
+    static {
+        TOOLKIT.addHandler(new Handler() {
+            @Override
+            public void publish(LogRecord said) {
+                boolean known = String.valueOf(said.getMessage()).startsWith("Unsupported JavaFX configuration");
+                if (said.getLevel().intValue() >= Level.WARNING.intValue() && !known) {
+                    WARNED.add(said.getLevel() + ": " + said.getMessage());
+                }
+            }
+
+            @Override
+            public void flush() {}
+
+            @Override
+            public void close() {}
+        });
+    }
 
     static Stage stage;
     static MainWindow window;
@@ -92,6 +119,9 @@ abstract class OpenWindow {
         List<Throwable> failed = List.copyOf(FAILURES);
         FAILURES.clear();
         assertThat(failed).isEmpty();
+        List<String> warned = List.copyOf(WARNED);
+        WARNED.clear();
+        assertThat(warned).as("on the terminal").isEmpty();
     }
 
     /** The cell of an entry that is seen, counted from 0. */

@@ -45,6 +45,7 @@ public final class Drawing {
     private final Picture picture;
     private final Look look;
     private final FigureText text;
+    private final boolean outlines;
 
     /**
      * The drawing of a picture.
@@ -55,6 +56,19 @@ public final class Drawing {
         this.picture = picture;
         this.look = look;
         this.text = text;
+        this.outlines = false;
+    }
+
+    private Drawing(Drawing drawing) {
+        this.picture = drawing.picture;
+        this.look = drawing.look;
+        this.text = drawing.text;
+        this.outlines = true;
+    }
+
+    /** The same for a file of lines and areas, in which very many points are one image. */
+    Drawing inOutlines() {
+        return new Drawing(this);
     }
 
     /** The picture. */
@@ -143,7 +157,7 @@ public final class Drawing {
         plot.setRangeGridlinesVisible(false);
         plot.setAxisOffset(RectangleInsets.ZERO_INSETS);
         plot.setInsets(new RectangleInsets(6, 4, 2, 14));
-        plot.addAnnotation(new MarksLayer(picture, look));
+        plot.addAnnotation(new MarksLayer(picture, look, outlines));
         JFreeChart chart = new JFreeChart(null, look.heavy(1.2), plot, false);
         chart.setBackgroundPaint(null);
         chart.setAntiAlias(true);

@@ -3,11 +3,14 @@ package promedio.files.picture;
 import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;
+import java.awt.RenderingHints;
 import java.awt.Shape;
+import java.awt.geom.AffineTransform;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Line2D;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
+import java.awt.image.BufferedImage;
 import org.jfree.chart.annotations.AbstractXYAnnotation;
 import org.jfree.chart.axis.ValueAxis;
 import org.jfree.chart.plot.PlotRenderingInfo;
@@ -27,11 +30,24 @@ final class MarksLayer extends AbstractXYAnnotation {
     private static final float[] DASHES = {5, 4};
 
     private final transient Picture picture;
+    private static final int IMAGE_SCALE = 3;
+
     private final transient Look look;
 
-    MarksLayer(Picture picture, Look look) {
+    private final boolean outlines;
+
+    /** @param outlines whether what is drawn becomes a file of lines and areas, which would be huge for very many points */
+    MarksLayer(Picture picture, Look look, boolean outlines) {
         this.picture = picture;
         this.look = look;
+        this.outlines = outlines;
+    }
+
+    /** Whether a picture has marks of so many points that a file of lines and areas holds them as an image. */
+    static boolean isOfManyPoints(Picture picture) {
+        return picture.marks().stream()
+                .anyMatch(mark ->
+                        mark instanceof Mark.Points points && points.places().size() > MANY_POINTS);
     }
 
     @Override
@@ -66,7 +82,11 @@ final class MarksLayer extends AbstractXYAnnotation {
             } else if (mark instanceof Mark.Trace one) {
                 trace(g, surface, one);
             } else if (mark instanceof Mark.Points one) {
-                points(g, surface, one);
+                if (outlines && one.places().size() > MANY_POINTS) {
+                    imageOf(g, wider, surface, one);
+                } else {
+                    points(g, surface, one);
+                }
             } else if (mark instanceof Mark.Words one) {
                 words(g, surface, one);
             }
@@ -170,6 +190,23 @@ final class MarksLayer extends AbstractXYAnnotation {
                                 .count()
                         > 0;
         return second ? look.ink() : look.accent();
+    }
+
+    /** Very many points as one image of them, as large as where they lie. */
+    private void imageOf(Graphics2D g, Rectangle2D within, Surface surface, Mark.Points mark) {
+        BufferedImage image = new BufferedImage(
+                (int) Math.ceil(within.getWidth() * IMAGE_SCALE),
+                (int) Math.ceil(within.getHeight() * IMAGE_SCALE),
+                BufferedImage.TYPE_INT_ARGB);
+        Graphics2D inner = image.createGraphics();
+        inner.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        inner.scale(IMAGE_SCALE, IMAGE_SCALE);
+        inner.translate(-within.getX(), -within.getY());
+        points(inner, surface, mark);
+        inner.dispose();
+        AffineTransform to = AffineTransform.getTranslateInstance(within.getX(), within.getY());
+        to.scale(1.0 / IMAGE_SCALE, 1.0 / IMAGE_SCALE);
+        g.drawImage(image, to, null);
     }
 
     private void points(Graphics2D g, Surface surface, Mark.Points mark) {

@@ -36,6 +36,7 @@ import org.apache.pdfbox.pdmodel.documentinterchange.taggedpdf.StandardStructure
 import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
+import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 import promedio.files.AtomicFile;
 
@@ -99,6 +100,13 @@ public final class PictureFiles {
     public void write(Path file, Format format, double scale) throws IOException {
         byte[] made = bytes(format, scale);
         AtomicFile.write(file, out -> out.write(made));
+    }
+
+    /** What should be known of a file of a format: whether points in it are not drawn one by one. */
+    public Optional<Sentence> told(Format format) {
+        return format != Format.PNG && MarksLayer.isOfManyPoints(drawing.picture())
+                ? Optional.of(Sentence.of("picture.points-as-image"))
+                : Optional.empty();
     }
 
     /** The contents of a file. @throws IOException when it cannot be made */
@@ -165,7 +173,7 @@ public final class PictureFiles {
         PngOfSvg.register();
         // Letters as outlines: no reader of the file needs the font.
         SVGGraphics2D g = new SVGGraphics2D(SVGGeneratorContext.createDefault(document), true);
-        drawing.draw(g, width, height);
+        drawing.inOutlines().draw(g, width, height);
         Element root = g.getRoot();
         root.setAttribute("width", Integer.toString(width));
         root.setAttribute("height", Integer.toString(height));
@@ -202,7 +210,7 @@ public final class PictureFiles {
             PdfBoxGraphics2D g = new PdfBoxGraphics2D(document, wide, high);
             g.setFontTextDrawer(fonts.drawer());
             g.scale(POINTS_PER_PIXEL, POINTS_PER_PIXEL);
-            drawing.draw(g, width, height);
+            drawing.inOutlines().draw(g, width, height);
             g.dispose();
             PDStructureElement figure = tag(document, page);
             try (PDPageContentStream content = new PDPageContentStream(document, page)) {

@@ -53,6 +53,11 @@ public final class SampleReader {
         public Reading {
             columns = List.copyOf(columns);
         }
+
+        /** The same under a heading, so that one column is told from another. */
+        public Reading headed(String name) {
+            return new Reading(sample, Optional.of(name), columns);
+        }
     }
 
     /**

@@ -99,6 +99,31 @@ class PictureFilesTest {
     }
 
     @Test
+    void very_many_points_are_one_image_where_each_would_be_a_shape() throws Exception {
+        java.util.Random random = new java.util.Random(5);
+        Decimals.Builder x = new Decimals.Builder(30_000);
+        Decimals.Builder y = new Decimals.Builder(30_000);
+        for (int i = 0; i < 30_000; i++) {
+            x.add(random.nextInt(10_000), 2);
+            y.add(random.nextInt(10_000), 2);
+        }
+        Picture many = Pictures.of(
+                        new Subject.Pairs("x", "y", "", List.of(new Subject.Pairs.Group("", x.build(), y.build()))),
+                        Wish.of(PictureKind.SCATTER),
+                        CourseCard.STANDARD)
+                .picture()
+                .orElseThrow();
+        PictureFiles files = new PictureFiles(new Drawing(many, Look.PAPER, TEXT), "What it shows.", 640, 400);
+        for (PictureFiles.Format format : List.of(PictureFiles.Format.SVG, PictureFiles.Format.PDF)) {
+            assertThat(files.bytes(format, 1).length).as("%s", format).isLessThan(2_000_000);
+            assertThat(files.told(format)).isPresent();
+        }
+        assertThat(new String(files.bytes(PictureFiles.Format.SVG, 1), StandardCharsets.UTF_8))
+                .contains("data:image/png;base64");
+        assertThat(files.told(PictureFiles.Format.PNG)).isEmpty();
+    }
+
+    @Test
     void a_pdf_is_tagged_and_its_letters_can_be_selected() throws Exception {
         byte[] bytes = files(PictureKind.HISTOGRAM, Look.PAPER).bytes(PictureFiles.Format.PDF, 1);
         try (PDDocument document = Loader.loadPDF(bytes)) {

@@ -3,6 +3,7 @@ package promedio.desktop.model.desk;
 import java.util.Set;
 import promedio.core.formula.Notation;
 import promedio.core.formula.Outcome;
+import promedio.core.measure.Catalogue;
 import promedio.core.measure.Measure;
 import promedio.desktop.text.Words;
 
@@ -19,27 +20,6 @@ import promedio.desktop.text.Words;
  */
 public record MeasureLine(
         Measure measure, String label, Notation symbol, Outcome outcome, String figure, String unit, String note) {
-    private static final Set<String> USUAL = Set.of(
-            "mean",
-            "median",
-            "mode",
-            "quartile-1",
-            "quartile-3",
-            "range",
-            "iqr",
-            "variance",
-            "sd",
-            "skewness-bowley",
-            "mean/x",
-            "mean/y",
-            "sd/x",
-            "sd/y",
-            "covariance",
-            "correlation-pearson",
-            "correlation-spearman",
-            "slope",
-            "intercept");
-
     /** Measures of which there can be none, one or several. */
     private static final Set<String> LISTS = Set.of("mode", "outliers");
 
@@ -50,7 +30,7 @@ public record MeasureLine(
 
     /** Whether a first course asks for it, so that it stands on the page before one asks for more. */
     public boolean usual(String firstSkewness) {
-        return USUAL.contains(question()) || measure.id().equals(firstSkewness) || asked();
+        return Catalogue.isUsual(question()) || measure.id().equals(firstSkewness) || asked();
     }
 
     /** Whether it is on the page only because somebody asked for it. */
