@@ -74,7 +74,8 @@ final class Copied {
         if (asked.sample().paired().isPresent()) {
             return PairSlips.counted(asked, slip, more);
         }
-        if (!isHandSized(asked)) {
+        // Of shares there is no single value that could be left out or entered twice.
+        if (!isHandSized(asked) || asked.sample().shape().relative()) {
             return List.of();
         }
         List<Changed> changed = new ArrayList<>();

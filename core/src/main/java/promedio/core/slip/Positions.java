@@ -35,6 +35,10 @@ final class Positions {
     }
 
     static List<Changed> forValue(Asked asked) {
+        if (asked.sample().shape().relative()) {
+            // Shares have no positions that could be counted.
+            return List.of();
+        }
         Exact n = asked.count();
         List<Exact> positions = new ArrayList<>();
         if (asked.asks("median")) {
@@ -53,7 +57,8 @@ final class Positions {
     /** One of the two middle values in what builds on the median. */
     static List<Changed> oneMiddle(Asked asked, boolean lower) {
         Sample sample = asked.sample();
-        if (asked.asks("median") || sample.shape().odd() || sample.classes().isPresent()) {
+        boolean counted = sample.classes().isEmpty() && !sample.shape().relative();
+        if (asked.asks("median") || sample.shape().odd() || !counted) {
             return List.of();
         }
         Exact half = asked.count().half();

@@ -60,14 +60,12 @@ final class Squares {
             return List.of();
         }
         Exact n = asked.count();
-        Exact low = asked.sample()
-                .ranking()
-                .at(
-                        n.plus(Exact.ONE).half().floor().signum() == 0
-                                ? Exact.ONE
-                                : Exact.of(n.plus(Exact.ONE).half().floor()));
-        Exact high =
-                asked.sample().ranking().at(Exact.of(n.plus(Exact.ONE).half().ceiling()));
+        // Of shares the median is the value at which half of them is reached.
+        boolean shares = asked.sample().shape().relative();
+        Exact middle = shares ? n.half() : n.plus(Exact.ONE).half();
+        Exact first = shares || middle.compareTo(Exact.ONE) < 0 ? middle : Exact.of(middle.floor());
+        Exact low = asked.sample().ranking().at(!shares && first.compareTo(Exact.ONE) < 0 ? Exact.ONE : first);
+        Exact high = asked.sample().ranking().at(shares ? middle : Exact.of(middle.ceiling()));
         Formula median = Formula.number(low.plus(high).half());
         return deviations(asked, "about-median", d -> Row.X.minus(median).squared());
     }

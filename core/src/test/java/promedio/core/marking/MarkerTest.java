@@ -249,6 +249,33 @@ class MarkerTest {
                 .startsWith("differs");
     }
 
+    /** Whatever is answered about shares of any values, it is marked: nothing counts what has no number. */
+    @Property(tries = 300)
+    void answers_about_shares_are_marked(@ForAll long seed) {
+        java.util.Random random = new java.util.Random(seed);
+        int rows = 1 + random.nextInt(6);
+        int whole = random.nextBoolean() ? 1 : 100;
+        Decimals.Builder values = new Decimals.Builder(rows);
+        Decimals.Builder shares = new Decimals.Builder(rows);
+        long left = 100;
+        for (int i = 0; i < rows; i++) {
+            long share = i == rows - 1 ? left : 1 + random.nextInt((int) Math.max(1, left - (rows - i)));
+            left -= share;
+            values.add(random.nextInt(40), random.nextInt(2));
+            shares.add(share, whole == 1 ? 2 : 0);
+        }
+        CourseCard card =
+                CourseCard.STANDARD.withRule("frequencies", "relative").orElseThrow();
+        Marker marker = new Marker(Sample.frequencies(values.build(), shares.build(), true), card);
+        for (String question :
+                List.of("mean", "median", "mode", "maximum", "range", "variance-population", "sd-population")) {
+            String answer =
+                    Integer.toString(random.nextInt(60)) + (random.nextBoolean() ? "" : "." + random.nextInt(100));
+            String mark = told(marker.mark(question, answer));
+            assertThat(mark).as("%s of %s", question, seed).doesNotContain("value-dropped", "position-for-value");
+        }
+    }
+
     /** x̄ = 32.92 and s = 25.60 of the values; 3(30 − 20)/25 = 1.2 needs all three answers of the student, 3(30 − 20)/25.60 two. */
     @Test
     void what_follows_names_all_its_sources_and_only_such_as_stand_above() {
