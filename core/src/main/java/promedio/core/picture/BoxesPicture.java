@@ -59,7 +59,7 @@ final class BoxesPicture {
         for (int i = boxes.size() - 1; i >= 0; i--) {
             fromBelow.add(boxes.size() == 1 ? "" : boxes.get(i).name());
         }
-        Axis up = Frame.names(frame.axisTitle(Setting.Y_TITLE, subject.by()), fromBelow);
+        Axis up = Frame.names(frame.things(subject.by(), boxes.size()), fromBelow);
         List<Mark> marks = new ArrayList<>(Bands.marks(frame, across, up));
         for (int i = 0; i < boxes.size(); i++) {
             marks(i, boxes.size() - i, boxes.get(i), marks);
@@ -113,6 +113,8 @@ final class BoxesPicture {
         // A whisker never ends within its box.
         Figure low = smaller(distinct.at(Math.min(below, distinct.size() - 1)), quartile1.get());
         Figure high = larger(distinct.at(Math.max(0, distinct.size() - 1 - above)), quartile3.get());
+        tellWhisker(named, low.compare(quartile1.get()) == 0, "low", below > 0);
+        tellWhisker(named, high.compare(quartile3.get()) == 0, "high", above > 0);
         return Optional.of(new Content.Boxes.Box(
                 named.name(),
                 sample.count(),
@@ -124,6 +126,14 @@ final class BoxesPicture {
                 outliers,
                 mean.get(),
                 lower.flatMap(one -> upper.map(other -> List.of(one, other)))));
+    }
+
+    /** Says why a box has no whisker at a side: all values there lie beyond the fence, or the end of the box is the last of them. */
+    private void tellWhisker(Named named, boolean none, String side, boolean beyond) {
+        if (none) {
+            String name = named.name().isEmpty() ? Frame.words("picture.the-box") : named.name();
+            told.add(Sentence.of("picture.told.no-whisker." + side + (beyond ? ".fence" : ".end"), name));
+        }
     }
 
     private Optional<Figure> figure(Sample sample, Evaluation evaluation, String question) {

@@ -50,7 +50,7 @@ final class DotsPicture {
         boolean stacked = !shares && highest.compareTo(Exact.of(MOST_STACKED)) <= 0;
         Axis across = frame.values(subject.of(), least, most);
         Axis up = !single
-                ? Strips.axis(frame.axisTitle(Setting.Y_TITLE, subject.by()), Grouped.names(subject), highest)
+                ? Strips.axis(frame.things(subject.by(), subject.samples().size()), Grouped.names(subject), highest)
                 : stacked
                         ? pile(highest)
                         : frame.heights(

@@ -58,7 +58,9 @@ record Frame(Wish wish, CourseCard card, FigureText text) {
 
     /** What stands along an axis: what is wished for, else what it is. */
     String axisTitle(Setting setting, String usual) {
-        return wish.get(setting).orElse(usual);
+        // No axis of values is without a word for what stands along it.
+        boolean unnamed = setting == Setting.X_TITLE && usual.isEmpty();
+        return wish.get(setting).orElseGet(() -> unnamed ? words("picture.values") : usual);
     }
 
     /** An axis for values, with the ends that are wished for. */
@@ -70,6 +72,11 @@ record Frame(Wish wish, CourseCard card, FigureText text) {
     Axis heights(String title, Exact most, boolean whole) {
         Exact room = most.signum() == 0 ? Exact.ONE : most.times(21).over(20);
         return Ticks.axis(axisTitle(Setting.Y_TITLE, title), Exact.ZERO, room, UP, whole, this, false);
+    }
+
+    /** What stands along the names of several things: what they are of, if anything says so. */
+    String things(String by, int size) {
+        return axisTitle(Setting.Y_TITLE, by.isEmpty() && size > 1 ? words("picture.things") : by);
     }
 
     /** An axis of things with names, one at each whole number. */

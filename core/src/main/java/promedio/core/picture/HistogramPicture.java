@@ -67,7 +67,7 @@ final class HistogramPicture {
         boolean stacked =
                 frame.wish().is(Setting.STACKED, "yes") && subject.samples().size() > 1;
         Axis up = stacked
-                ? Strips.axis(frame.axisTitle(Setting.Y_TITLE, subject.by()), Grouped.names(subject), highest)
+                ? Strips.axis(frame.things(subject.by(), subject.samples().size()), Grouped.names(subject), highest)
                 : frame.heights(grouped.heightTitle(height, subject), highest, grouped.countWhole(height));
         List<Mark> marks = new ArrayList<>(Bands.marks(frame, across, up));
         bars(content, stacked ? Strips.height(highest) : 0, marks);

@@ -3,6 +3,7 @@ package promedio.core.picture;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -181,7 +182,10 @@ final class StemsPicture {
 
     /** What the first stem with a leaf means. */
     private String key(List<Map<Place, List<String>>> leaves, List<Place> all, int leafPlaces) {
-        for (Place place : all) {
+        // 0 before a digit says little of how the two go together.
+        List<Place> telling = new ArrayList<>(all);
+        telling.sort(Comparator.comparing(place -> place.stem().signum() == 0));
+        for (Place place : telling) {
             for (Map<Place, List<String>> one : leaves) {
                 List<String> line = one.getOrDefault(place, List.of());
                 if (!line.isEmpty()) {
@@ -190,11 +194,18 @@ final class StemsPicture {
                     return Frame.words(
                             "picture.stem-key",
                             (place.negative() ? "-" : "") + place.stem() + " | " + line.get(0),
-                            plain(value));
+                            (plain(value) + " " + unit()).strip());
                 }
             }
         }
         throw new IllegalStateException("There is no leaf.");
+    }
+
+    /** The unit that all samples share. */
+    private String unit() {
+        List<String> units =
+                subject.samples().stream().map(Named::unit).distinct().toList();
+        return units.size() == 1 ? units.get(0) : "";
     }
 
     private String plain(Exact value) {

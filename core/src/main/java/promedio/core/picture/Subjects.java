@@ -1,6 +1,8 @@
 package promedio.core.picture;
 
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,6 +11,7 @@ import java.util.regex.Pattern;
 import promedio.core.data.Column;
 import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
+import promedio.core.number.Numerals;
 import promedio.core.sample.Sample;
 import promedio.core.sentence.Sentence;
 import promedio.core.tabulate.Tabulation;
@@ -148,7 +151,8 @@ public final class Subjects {
         }
         List<Named> samples = new ArrayList<>();
         List<Sentence> told = new ArrayList<>(leftOut(values));
-        groups.forEach((name, list) -> {
+        ordered(by, groups.keySet()).forEach(name -> {
+            Decimals.Builder list = groups.get(name);
             Decimals built = list.build();
             if (built.size() == 0) {
                 told.add(Sentence.of("picture.told.empty-group", name));
@@ -197,8 +201,9 @@ public final class Subjects {
         if (groups.size() > MOST_GROUPS) {
             return Made.none("picture.many-groups", by.map(Column::name).orElse(""), groups.size());
         }
-        List<Subject.Pairs.Group> all = groups.entrySet().stream()
-                .map(one -> new Subject.Pairs.Group(one.getKey(), one.getValue()[0].build(), one.getValue()[1].build()))
+        List<String> names = by.map(column -> ordered(column, groups.keySet())).orElse(List.copyOf(groups.keySet()));
+        List<Subject.Pairs.Group> all = names.stream()
+                .map(name -> new Subject.Pairs.Group(name, groups.get(name)[0].build(), groups.get(name)[1].build()))
                 .toList();
         List<Sentence> told = new ArrayList<>(leftOut(xs));
         told.addAll(leftOut(ys));
@@ -214,8 +219,11 @@ public final class Subjects {
     public static Made categories(Column of, Optional<Column> by) {
         Map<String, Map<String, Long>> counts = new LinkedHashMap<>();
         Map<String, Integer> groups = new LinkedHashMap<>();
+        long incomplete = 0;
         for (int row = 0; row < of.size(); row++) {
             int at = row;
+            boolean there = !of.isMissing(row);
+            incomplete += by.filter(column -> column.isMissing(at) == there).isPresent() ? 1 : 0;
             if (!of.isMissing(row) && by.filter(column -> column.isMissing(at)).isEmpty()) {
                 String group =
                         by.map(column -> column.entries().text(at).strip()).orElse("");
@@ -227,19 +235,39 @@ public final class Subjects {
         if (groups.size() > MOST_GROUPS) {
             return Made.none("picture.many-groups", by.map(Column::name).orElse(""), groups.size());
         }
-        List<List<Long>> table = counts.values().stream()
-                .map(line -> groups.keySet().stream()
-                        .map(group -> line.getOrDefault(group, 0L))
+        List<String> categories = ordered(of, counts.keySet());
+        List<String> beside = by.map(column -> ordered(column, groups.keySet())).orElse(List.copyOf(groups.keySet()));
+        List<List<Long>> table = categories.stream()
+                .map(category -> beside.stream()
+                        .map(group -> counts.get(category).getOrDefault(group, 0L))
                         .toList())
                 .toList();
-        return counts.isEmpty()
-                ? Made.none("picture.no-value")
-                : Made.of(new Subject.Categories(
-                        of.name(),
-                        by.map(Column::name).orElse(""),
-                        List.copyOf(counts.keySet()),
-                        List.copyOf(groups.keySet()),
-                        table));
+        if (counts.isEmpty()) {
+            return Made.none("picture.no-value");
+        }
+        List<Sentence> told = incomplete == 0
+                ? List.of()
+                : List.of(Sentence.of(
+                        incomplete == 1 ? "picture.told.one-cell.one" : "picture.told.one-cell.many", incomplete));
+        Subject subject = new Subject.Categories(of.name(), by.map(Column::name).orElse(""), categories, beside, table);
+        return new Made(Optional.of(subject), Optional.empty(), told);
+    }
+
+    /** Texts of a column in their order: numbers by size, values with names in that of the names, others as they come. */
+    private static List<String> ordered(Column column, Collection<String> found) {
+        List<String> ordered = new ArrayList<>(found);
+        if (column instanceof Column.OfCategories categories) {
+            List<String> own = List.copyOf(categories.counts().keySet());
+            ordered.sort(Comparator.comparingInt(own::indexOf));
+        } else if (column instanceof Column.OfNumbers numbers) {
+            ordered.sort(Comparator.comparing(
+                    text -> numbers.numerals()
+                            .read(text)
+                            .map(Numerals.Numeral::value)
+                            .orElse(null),
+                    Comparator.nullsLast(Comparator.naturalOrder())));
+        }
+        return ordered;
     }
 
     /** A table of counts: its first column names the rows, the headings of the others the columns; totals are left out. */

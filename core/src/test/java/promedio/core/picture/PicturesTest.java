@@ -170,6 +170,21 @@ class PicturesTest {
             assertThat(texts(List.of(box.low(), box.high()))).containsExactly("5", "5");
             assertThat(texts(box.outliers())).containsExactly("1", "9");
         }
+
+        @Test
+        void says_why_it_has_no_whisker() {
+            assertThat(draw(Wish.of(PictureKind.BOXES), list("1", "5", "5", "5", "5", "5", "9"))
+                            .told())
+                    .extracting(Object::toString)
+                    .containsExactly(
+                            "Minutes: no whisker to the left, since every value below the box lies beyond the fence.",
+                            "Minutes: no whisker to the right, since every value above the box lies beyond the fence.");
+            // By hand: Q₁ = 1, the smallest, and Q₃ = 3.
+            assertThat(draw(Wish.of(PictureKind.BOXES), list("1", "1", "1", "2", "3", "4"))
+                            .told())
+                    .extracting(Object::toString)
+                    .containsExactly("Minutes: no whisker to the left, since no value lies below the lower quartile.");
+        }
     }
 
     @Nested
@@ -187,6 +202,14 @@ class PicturesTest {
         void keep_empty_stems_and_give_minus_0_its_own() {
             assertThat(lines(Wish.of(PictureKind.STEMS), list("-12", "-15", "-3", "0", "4", "21", "28")))
                     .containsExactly("-1|25", "-0|3", "0|04", "1|", "2|18");
+        }
+
+        @Test
+        void have_a_key_with_a_stem_that_is_not_0_and_the_unit() {
+            assertThat(((Content.Stems) draw(Wish.of(PictureKind.STEMS), list("3", "4", "21", "28"))
+                                    .content())
+                            .key())
+                    .isEqualTo("2 | 1 means 21 min");
         }
 
         @Test
@@ -211,7 +234,7 @@ class PicturesTest {
             assertThat(stems.lines()).hasSizeLessThanOrEqualTo(20);
             assertThat(lines(Wish.of(PictureKind.STEMS), list("105", "199", "318", "3.5")))
                     .containsExactly("0|0", "1|09", "2|", "3|1");
-            assertThat(stems.key()).isEqualTo("0 | 0 means 0");
+            assertThat(stems.key()).isEqualTo("1 | 0 means 100 min");
             assertThat(picture.told().toString()).contains("A leaf stands for 10");
         }
     }

@@ -179,7 +179,9 @@ final class Scenes {
             window.card().setOpen(false);
             window.keys().setOpen(true);
         });
+        shot("keys-large", () -> window.setTextSize(150));
         shot("working-sd", () -> {
+            window.setTextSize(100);
             window.keys().setOpen(false);
             model.looking().toggle("sd");
         });

@@ -56,6 +56,39 @@ class PictureCommandTest {
                         "[{\"from\":\"0\",\"to\":\"5\",\"frequency\":\"2\",\"height\":\"2\",\"assumed-end\":false}");
     }
 
+    private static final String CODES = "bench,out\n2,1\n10,2\n1,1\n1,\n,2\n2,2\n";
+
+    @Test
+    void bars_of_codes_stand_in_order_of_size_with_names_of_their_own_and_tell_the_rows_left_out() throws Exception {
+        String[] bars = {"--as", "bars", "--column", "bench", "--column", "out", "--json"};
+        JsonNode json = picture(CODES, bars).json();
+        assertThat(json.path("bars").findValuesAsText("category")).containsExactly("1", "1", "2", "2", "10", "10");
+        assertThat(json.path("told").toString()).contains("2 rows miss one of the two cells");
+        List<String> named = new ArrayList<>(List.of(bars));
+        named.addAll(List.of("--names", "1 = Oak; 2 = Elm"));
+        json = picture(CODES, named.toArray(String[]::new)).json();
+        assertThat(json.path("bars").findValuesAsText("category")).startsWith("Oak", "Oak", "Elm");
+        assertThat(json.path("bars").findValuesAsText("group")).startsWith("1", "2");
+        named.set(named.size() - 1, "1 = Oak | 1 = mended; 2 = scrapped");
+        json = picture(CODES, named.toArray(String[]::new)).json();
+        assertThat(json.path("bars").findValuesAsText("category")).startsWith("Oak", "Oak", "2");
+        assertThat(json.path("bars").findValuesAsText("group")).startsWith("mended", "scrapped");
+    }
+
+    @Test
+    void no_axis_is_without_a_title() throws Exception {
+        assertThat(picture("1\n2\n3\n", "--as", "histogram", "--json")
+                        .json()
+                        .path("x-title")
+                        .asText())
+                .isEqualTo("values");
+        assertThat(picture(TABLE, "--as", "boxes", "--column", "minutes", "--column", "age", "--json")
+                        .json()
+                        .path("y-title")
+                        .asText())
+                .isEqualTo("sample");
+    }
+
     @Test
     void a_class_table_whose_widths_differ_has_densities_and_its_assumed_end_is_told() throws Exception {
         JsonNode json = picture(
