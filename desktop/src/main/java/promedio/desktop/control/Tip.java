@@ -1,5 +1,7 @@
 package promedio.desktop.control;
 
+import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.beans.binding.StringExpression;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.event.EventHandler;
@@ -20,10 +22,22 @@ public final class Tip {
 
     /** Gives what is written its whole text as a tip while there is no room for all of it. */
     public static void whenCut(Labeled written) {
+        whenCut(written, Optional::empty);
+    }
+
+    /**
+     * The same of what is written in short, and has more to it.
+     *
+     * @param all all of it; empty where what is written is all
+     */
+    public static void whenCut(Labeled written, Supplier<Optional<String>> all) {
         written.addEventFilter(MouseEvent.MOUSE_ENTERED, enter -> {
             boolean cut = written.lookup(".text") instanceof Text shown
                     && !shown.getText().equals(written.getText());
-            written.setTooltip(cut ? new Tooltip(written.getText()) : null);
+            written.setTooltip(all.get()
+                    .or(() -> cut ? Optional.of(written.getText()) : Optional.empty())
+                    .map(Tooltip::new)
+                    .orElse(null));
         });
     }
 

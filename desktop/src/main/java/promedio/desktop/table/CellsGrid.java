@@ -84,6 +84,11 @@ abstract class CellsGrid<H extends Region> extends Region {
     /** The text of a cell, by its place among those that are shown. */
     abstract String text(int place, int column);
 
+    /** All digits of a cell of which some are not shown; empty where it is shown whole. */
+    Optional<String> inFull(int place, int column) {
+        return Optional.empty();
+    }
+
     /** What is to be seen of a cell besides. */
     abstract void look(int place, int column, Set<TableCell.Trait> traits);
 
@@ -387,7 +392,7 @@ abstract class CellsGrid<H extends Region> extends Region {
             traits.add(TableCell.Trait.IN_FOCUS);
         }
         look(cell.row(), cell.column(), traits);
-        cell.show(text(cell.row(), cell.column()), traits);
+        cell.show(text(cell.row(), cell.column()), traits, () -> inFull(cell.row(), cell.column()));
     }
 
     /** The cell that keys go on from, if it is seen. */

@@ -2,6 +2,7 @@ package promedio.desktop.table;
 
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntUnaryOperator;
@@ -18,12 +19,13 @@ final class ColumnLayout {
     private static final int WIDEST = 34;
     private static final int LONGEST = 200;
     private static final int BESIDE_UNIT = 10;
+    private static final String CUT = "…";
 
     private final Cells cells;
     /** How wide and with how many places the columns are that were asked for; a table may have very many. */
     private final Map<Integer, Measured> measured = new HashMap<>();
 
-    private record Measured(int letters, int places) {}
+    private record Measured(int letters, int places, boolean cut) {}
 
     /** Something of each cell. */
     interface Each<T> {
@@ -50,15 +52,17 @@ final class ColumnLayout {
     private Measured measure(int column) {
         int longest = cells.head().applyAsInt(column);
         int most = 0;
+        boolean cut = false;
         int step = Math.max(1, cells.rows() / LOOKED_AT);
         for (int row = 0; row < cells.rows(); row += row < LOOKED_AT ? 1 : step) {
             String text = cells.text().at(row, column);
             longest = Math.max(longest, text.length());
+            cut |= text.endsWith(CUT);
             most = Math.max(
                     most,
                     cells.mark().at(row, column).map(mark -> places(mark, text)).orElse(0));
         }
-        return new Measured(Math.max(NARROWEST, Math.min(WIDEST, longest + (most > 0 ? 1 : 0))), most);
+        return new Measured(Math.max(NARROWEST, Math.min(WIDEST, longest + (most > 0 ? 1 : 0))), most, cut);
     }
 
     /** A table as it was read. */
@@ -98,6 +102,31 @@ final class ColumnLayout {
                 });
     }
 
+    /**
+     * The same as it is looked at: what was worked out has so many places at most, and {@code …} where more were cut.
+     *
+     * @param places the most places that are shown
+     */
+    static Cells cut(Prepared table, char mark, int places) {
+        Cells whole = of(table, mark);
+        return new Cells(
+                whole.rows(),
+                whole.columns(),
+                whole.head(),
+                (row, column) -> {
+                    String text = whole.text().at(row, column);
+                    Field field = table.fields().get(column);
+                    boolean worked = field.hasNumbers() && !field.isOfOriginal() && !field.isOther(row);
+                    int at = text.indexOf(mark);
+                    boolean more = worked
+                            && at >= 0
+                            && text.length() - at - 1 > places
+                            && text.toUpperCase(Locale.ROOT).indexOf('E') < 0;
+                    return more ? text.substring(0, at + 1 + places) + CUT : text;
+                },
+                whole.mark());
+    }
+
     private static String text(Field field, int row, char mark) {
         String text = field.shown(row);
         boolean worked = field.hasNumbers() && !field.isOfOriginal() && !field.isOther(row);
@@ -117,7 +146,17 @@ final class ColumnLayout {
             return text;
         }
         int own = places(mark.get(), text);
-        return text + (own == 0 ? "\u2008" : "") + "\u2007".repeat(Math.max(0, most - own));
+        // Where some are cut, the others are as wide as if they were: figures stand below figures.
+        boolean cut = measured(column).cut() && !text.endsWith(CUT);
+        return text
+                + (own == 0 ? "\u2008" : "")
+                + "\u2007".repeat(Math.max(0, most - own))
+                + (cut ? "\u2007\u200a" : "");
+    }
+
+    /** A text without the blanks that stand for digits it has not. */
+    static String bare(String text) {
+        return text.replaceAll("[\u2007\u2008\u200a]+$", "");
     }
 
     private static int places(char decimalMark, String text) {

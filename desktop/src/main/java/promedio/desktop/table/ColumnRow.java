@@ -1,7 +1,5 @@
 package promedio.desktop.table;
 
-import java.util.Map;
-import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Hyperlink;
@@ -15,7 +13,6 @@ import javafx.scene.shape.SVGPath;
 import promedio.core.assignment.Link;
 import promedio.core.course.CourseCard;
 import promedio.core.data.Column;
-import promedio.core.data.Summary;
 import promedio.core.sentence.Visible;
 import promedio.core.working.FigureText;
 import promedio.desktop.control.Tip;
@@ -43,7 +40,7 @@ final class ColumnRow extends ListCell<Integer> {
     private final Label mean = label("column-wide");
     private final Label largest = label("column-most");
     private final Hyperlink action = new Hyperlink();
-    private final HBox box;
+    private final VBox box;
     private boolean showing;
 
     /**
@@ -82,13 +79,13 @@ final class ColumnRow extends ListCell<Integer> {
                 }
             });
         }
-        VBox names = new VBox(name, label);
-        names.getStyleClass().add("column-names");
-        names.setAlignment(Pos.CENTER_LEFT);
-        box = new HBox(
-                tick, names, unit, kind, drawn, count, missing, othersPlace, distinct, least, mean, largest, action);
-        box.setAlignment(Pos.CENTER_LEFT);
-        box.getStyleClass().add("column-line");
+        HBox line = new HBox(
+                tick, name, unit, kind, drawn, count, missing, othersPlace, distinct, least, mean, largest, action);
+        line.setAlignment(Pos.CENTER_LEFT);
+        line.getStyleClass().add("column-line");
+        // A note has the width of the row below what it is about.
+        box = new VBox(line, label);
+        box.getStyleClass().add("column-lines");
     }
 
     private static Label label(String style) {
@@ -136,7 +133,6 @@ final class ColumnRow extends ListCell<Integer> {
         TableFigures.InShort shown =
                 model.tables().figuresProperty().get().columns().get(index);
         Column column = shown.column();
-        Summary summary = shown.summary();
         boolean number = column instanceof Column.OfNumbers;
         name.setText(column.name());
         name.setId("name-of-" + index);
@@ -149,22 +145,18 @@ final class ColumnRow extends ListCell<Integer> {
         tick.setId("tick-" + index);
         tick.setVisible(number);
         tick.setSelected(model.tables().ticked().columns().contains(index));
-        kind.setText(Words.of("reading.kind." + column.kind().id()));
+        ColumnWords words = ColumnWords.of(shown, text::carried);
+        kind.setText(words.kind());
         picture.setContent(ColumnHead.bars(shown.picture()));
-        count.setText(Integer.toString(column.count()));
-        missing.setText(column.missing() == 0 ? "" : Integer.toString(column.missing()));
-        others.setText(column.others() == 0 ? "" : Integer.toString(column.others()));
+        count.setText(words.count());
+        missing.setText(words.missing());
+        others.setText(words.others());
         others.setVisible(column.others() > 0);
         others.setId("others-" + index);
-        distinct.setText(Integer.toString(summary.distinct()));
-        least.setText(bound(summary.least()));
-        mean.setText(summary.mean()
-                .map(figure -> (summary.isApproximate() ? "≈ " : "") + text.carried(figure))
-                .orElse(""));
-        largest.setText(
-                summary.commonest().isEmpty()
-                        ? bound(summary.largest())
-                        : commonest(summary.commonest().get(0)));
+        distinct.setText(words.distinct());
+        least.setText(words.least());
+        mean.setText(words.mean());
+        largest.setText(words.largest());
         action.setText(Words.of(number ? "table.action.sample" : "table.action.count"));
         action.setId("action-" + index);
         action.setOnAction(press -> {
@@ -176,15 +168,5 @@ final class ColumnRow extends ListCell<Integer> {
         });
         setAccessibleText(Visible.line(column.name(), LONGEST));
         showing = false;
-    }
-
-    private static String commonest(Map.Entry<String, Integer> one) {
-        return Words.of("table.commonest", Visible.line(one.getKey(), LONGEST), one.getValue());
-    }
-
-    private String bound(Optional<Summary.Bound> bound) {
-        return bound.map(some -> some.number().map(text::carried).orElseGet(() -> some.date()
-                        .orElse("")))
-                .orElse("");
     }
 }

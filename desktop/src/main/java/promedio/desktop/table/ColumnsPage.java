@@ -1,10 +1,15 @@
 package promedio.desktop.table;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import javafx.geometry.Pos;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollPane;
@@ -12,6 +17,9 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import promedio.core.data.Column;
+import promedio.core.number.SignificantText;
+import promedio.desktop.control.CopiedCells;
+import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.desk.TablePage;
 import promedio.desktop.model.table.TableFigures;
@@ -32,14 +40,16 @@ public final class ColumnsPage extends VBox {
             "least",
             "mean",
             "largest");
-    private static final double ROW_EMS = 3.1;
-    private static final double MOST_ROWS = 8.2;
+    private static final int COPIED_DIGITS = 15;
+    private static final double ROW_EMS = 3.6;
+    private static final double MOST_ROWS = 7.4;
 
     private final DeskModel model;
     private final RowsPage rows;
     private final ListView<Integer> lines = new ListView<>();
     private final ObservableList<Integer> indices = FXCollections.observableArrayList();
     private final SideBySidePane sideBySide;
+    private final CheckBox all = new CheckBox();
 
     /** The page of a desk, and the page to go to where a cell is to be looked at. */
     public ColumnsPage(DeskModel model, RowsPage rows) {
@@ -47,6 +57,9 @@ public final class ColumnsPage extends VBox {
         this.rows = rows;
         this.sideBySide = new SideBySidePane(model);
         getStyleClass().add("columns-page");
+        all.setId("tick-all");
+        all.setOnAction(press -> tickAll());
+        Tip.on(all, Words.of("columns.all.tip"));
         lines.setId("columns-list");
         lines.setItems(indices);
         lines.setCellFactory(list -> new ColumnRow(model, this::lookAtOthers));
@@ -78,7 +91,7 @@ public final class ColumnsPage extends VBox {
         show();
     }
 
-    private static HBox heads() {
+    private HBox heads() {
         HBox heads = new HBox();
         heads.getStyleClass().addAll("column-line", "column-heads");
         heads.setAlignment(Pos.BASELINE_LEFT);
@@ -96,9 +109,42 @@ public final class ColumnsPage extends VBox {
                                 case "largest" -> "column-most";
                                 default -> "column-figure";
                             });
-            heads.getChildren().add(label);
+            heads.getChildren().add(head.equals("tick") ? all : label);
         }
+        Hyperlink copy = new Hyperlink(Words.of("columns.copy"));
+        copy.setId("columns-copy");
+        copy.setMinWidth(USE_PREF_SIZE);
+        Tip.on(copy, Words.of("columns.copy.tip"));
+        copy.setOnAction(press -> copy());
+        heads.getChildren().add(copy);
         return heads;
+    }
+
+    /** What is known of all columns, onto the clipboard as a table. */
+    private void copy() {
+        TableFigures figures = model.tables().figuresProperty().get();
+        if (figures == null) {
+            return;
+        }
+        List<List<String>> table = new ArrayList<>();
+        table.add(HEADS.stream()
+                .filter(head -> !head.equals("tick") && !head.equals("drawn"))
+                .map(head -> Words.of("table.column." + head))
+                .toList());
+        figures.columns()
+                .forEach(column -> table.add(ColumnWords.of(column, figure -> SignificantText.of(figure, COPIED_DIGITS))
+                        .all()));
+        CopiedCells.putTable(table);
+        model.say(Words.of("columns.copied", figures.columns().size()));
+    }
+
+    /** Ticks every column of numbers, or none. */
+    private void tickAll() {
+        TableFigures figures = model.tables().figuresProperty().get();
+        if (figures != null) {
+            model.tables().ticked().tickAll(all.isSelected() ? numbers(figures) : Set.of());
+        }
+        lines.refresh();
     }
 
     private void show() {
@@ -112,10 +158,18 @@ public final class ColumnsPage extends VBox {
         } else {
             indices.setAll(IntStream.range(0, columns).boxed().toList());
         }
+        all.setSelected(model.tables().ticked().columns().containsAll(numbers(figures)));
         double em =
                 lines.lookup(".label") instanceof Label label ? label.getFont().getSize() : 13;
         lines.setPrefHeight(Math.min(columns, MOST_ROWS) * ROW_EMS * em + 4);
         lines.setMinHeight(Math.min(columns, 4) * ROW_EMS * em);
+    }
+
+    private static Set<Integer> numbers(TableFigures figures) {
+        return IntStream.range(0, figures.columns().size())
+                .filter(one -> figures.columns().get(one).column() instanceof Column.OfNumbers)
+                .boxed()
+                .collect(Collectors.toSet());
     }
 
     /** Goes to the first cell of a column that is not of its kind. */

@@ -25,6 +25,7 @@ final class PreparedGrid extends CellsGrid<PreparedGrid.Head> {
     private static final double HEAD_EMS = 2.2;
     private static final int LONGEST_HEAD = 60;
     private static final int ROWS_ABOVE = 3;
+    private static final int MORE_PLACES = 2;
 
     private Prepared shown;
     private Prepared before;
@@ -33,7 +34,11 @@ final class PreparedGrid extends CellsGrid<PreparedGrid.Head> {
 
     private ColumnLayout layout;
     private BitSet gone = new BitSet();
+    /** Its cells with all their digits. */
+    private ColumnLayout.Cells whole;
+
     private char mark = '.';
+    private int places = MORE_PLACES;
     private BiConsumer<Node, String> headListener = (head, column) -> {};
     private Consumer<Boolean> onEmpty = empty -> {};
 
@@ -76,6 +81,14 @@ final class PreparedGrid extends CellsGrid<PreparedGrid.Head> {
         return pane;
     }
 
+    /** How many places the course asks for; two more are shown. */
+    void showPlaces(int asked) {
+        if (asked + MORE_PLACES != places) {
+            places = asked + MORE_PLACES;
+            layout = null;
+        }
+    }
+
     /** Who is told that the head of a column was pressed. */
     void onHead(BiConsumer<Node, String> listener) {
         headListener = listener;
@@ -101,7 +114,7 @@ final class PreparedGrid extends CellsGrid<PreparedGrid.Head> {
 
     private void show(Prepared now, char decimalMark, Prepared than) {
         boolean other = shown == null || !shown.names().equals(now.names());
-        boolean fresh = now != shown || mark != decimalMark;
+        boolean fresh = now != shown || mark != decimalMark || layout == null;
         shown = now;
         before = than;
         Map<String, Field> was = than == null
@@ -112,7 +125,8 @@ final class PreparedGrid extends CellsGrid<PreparedGrid.Head> {
                 .toList();
         mark = decimalMark;
         if (fresh) {
-            layout = new ColumnLayout(ColumnLayout.of(now, decimalMark));
+            layout = new ColumnLayout(ColumnLayout.cut(now, decimalMark, places));
+            whole = ColumnLayout.of(now, decimalMark);
         }
         if (other) {
             begin();
@@ -165,6 +179,12 @@ final class PreparedGrid extends CellsGrid<PreparedGrid.Head> {
     @Override
     String text(int place, int column) {
         return layout.text(place, column);
+    }
+
+    @Override
+    Optional<String> inFull(int place, int column) {
+        String all = whole.text().at(place, column);
+        return all.equals(ColumnLayout.bare(layout.text(place, column))) ? Optional.empty() : Optional.of(all);
     }
 
     @Override

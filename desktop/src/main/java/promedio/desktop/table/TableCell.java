@@ -3,7 +3,9 @@ package promedio.desktop.table;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import promedio.desktop.control.Tip;
@@ -43,13 +45,14 @@ final class TableCell extends Label {
         }
     }
 
+    private Supplier<Optional<String>> inFull = Optional::empty;
     private int row = -1;
     private int column = -1;
 
     TableCell() {
         getStyleClass().add("data-cell");
         setMnemonicParsing(false);
-        Tip.whenCut(this);
+        Tip.whenCut(this, () -> inFull.get());
     }
 
     void at(int someRow, int someColumn) {
@@ -66,7 +69,9 @@ final class TableCell extends Label {
         return column;
     }
 
-    void show(String text, Set<Trait> traits) {
+    /** @param all what the tip says where the text is not all there is */
+    void show(String text, Set<Trait> traits, Supplier<Optional<String>> all) {
+        inFull = all;
         setText(text);
         STATES.forEach((trait, state) -> pseudoClassStateChanged(state, traits.contains(trait)));
     }

@@ -7,6 +7,8 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import javafx.scene.layout.StackPane;
+import promedio.core.course.Accuracy;
+import promedio.core.course.CardKey;
 import promedio.core.data.Column;
 import promedio.core.trail.Prepared;
 import promedio.desktop.control.CopiedCells;
@@ -85,6 +87,9 @@ final class TwoGrids extends StackPane {
                 : Optional.empty();
         showLost &= lost.isPresent();
         if (other) {
+            Accuracy accuracy = model.assignment().card().get(CardKey.ACCURACY);
+            prepared.showPlaces(
+                    accuracy.kind() == Accuracy.Kind.PLACES ? accuracy.digits() : Accuracy.TWO_PLACES.digits());
             char mark = trodden.table().original().read().decimalMark();
             if (showLost) {
                 prepared.show(before(trodden), lost.get(), mark);

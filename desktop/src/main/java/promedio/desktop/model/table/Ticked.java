@@ -3,6 +3,7 @@ package promedio.desktop.model.table;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -70,6 +71,15 @@ public final class Ticked {
     /** Ticks a column, or not any more. */
     public void tick(int column, boolean on) {
         if (on ? ticked.add(column) : ticked.remove(column)) {
+            compare();
+        }
+    }
+
+    /** Ticks these columns, and no others. */
+    public void tickAll(Set<Integer> columns) {
+        if (!ticked.equals(columns)) {
+            ticked.clear();
+            ticked.addAll(columns);
             compare();
         }
     }
