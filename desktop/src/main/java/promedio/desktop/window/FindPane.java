@@ -1,7 +1,6 @@
 package promedio.desktop.window;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Consumer;
 import javafx.collections.FXCollections;
 import javafx.geometry.Pos;
@@ -17,24 +16,25 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import promedio.desktop.formula.FormulaView;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.desk.MeasureLine;
-import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.text.Words;
 
-/** A line over the paper to find a measure by typing part of its name or symbol; Enter goes there. */
+/**
+ * A line over the paper to find something by typing part of what it is called: a measure, by its name, its symbol or an everyday word; a
+ * sample, a table or a question. Enter goes there.
+ */
 public final class FindPane extends VBox {
     private static final int MOST_SHOWN = 9;
     private static final double CELL_EMS = 2.2;
 
     private final DeskModel model;
-    private final Consumer<String> go;
+    private final Finding finding;
     private final TextField field = new TextField();
-    private final ListView<MeasureLine> found = new ListView<>();
+    private final ListView<Findable> found = new ListView<>();
     private final Label none = new Label();
 
     FindPane(DeskModel model, Consumer<String> go) {
         this.model = model;
-        this.go = go;
+        this.finding = new Finding(model, go);
         getStyleClass().addAll("card-pane", "find-pane");
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         field.setId("find-field");
@@ -70,8 +70,8 @@ public final class FindPane extends VBox {
         setOpen(false);
     }
 
-    /** A measure with its symbol and, unless covered, its figure. */
-    private final class Line extends ListCell<MeasureLine> {
+    /** What was found, with the symbol and, unless covered, the figure of a measure; of anything else what it is. */
+    private final class Line extends ListCell<Findable> {
         private final Label name = new Label();
         private final FormulaView symbol = new FormulaView();
         private final Label figure = new Label();
@@ -84,16 +84,17 @@ public final class FindPane extends VBox {
         }
 
         @Override
-        protected void updateItem(MeasureLine line, boolean empty) {
-            super.updateItem(line, empty);
+        protected void updateItem(Findable item, boolean empty) {
+            super.updateItem(item, empty);
             if (empty) {
                 setGraphic(null);
                 return;
             }
-            boolean covered = model.margin().covers(line.question());
-            name.setText(line.label());
-            symbol.show(line.symbol());
-            figure.setText(covered ? "" : line.shown() + " " + line.unit());
+            name.setText(item.name());
+            symbol.setVisible(item.measure().isPresent());
+            symbol.setManaged(item.measure().isPresent());
+            item.measure().ifPresent(line -> symbol.show(line.symbol()));
+            figure.setText(item.says());
             setAccessibleText(name.getText() + " " + figure.getText());
             setGraphic(box);
         }
@@ -115,40 +116,24 @@ public final class FindPane extends VBox {
     }
 
     private void choose() {
-        MeasureLine line = found.getSelectionModel().getSelectedItem();
-        if (line != null) {
+        Findable item = found.getSelectionModel().getSelectedItem();
+        if (item != null) {
             setOpen(false);
-            go.accept(line.question());
+            item.go().run();
         }
     }
 
     private void search() {
-        SheetFigures figures = model.figuresProperty().get();
-        String typed = field.getText().strip().toLowerCase(Locale.getDefault());
-        List<MeasureLine> lines = figures == null
-                ? List.of()
-                : figures.lines().stream()
-                        .filter(line -> matches(line, typed))
-                        .limit(MOST_SHOWN)
-                        .toList();
-        found.setItems(FXCollections.observableList(lines));
-        found.setPrefHeight((lines.size() * CELL_EMS + 0.6) * field.getFont().getSize());
+        List<Findable> items = finding.of(field.getText(), MOST_SHOWN);
+        found.setItems(FXCollections.observableList(items));
+        found.setPrefHeight((items.size() * CELL_EMS + 0.6) * field.getFont().getSize());
         found.setMinHeight(USE_PREF_SIZE);
-        found.setVisible(!lines.isEmpty());
-        found.setManaged(!lines.isEmpty());
+        found.setVisible(!items.isEmpty());
+        found.setManaged(!items.isEmpty());
         found.getSelectionModel().selectFirst();
-        none.setText(Words.of(figures == null ? "find.no-sample" : "find.none", field.getText()));
-        none.setVisible(lines.isEmpty());
-        none.setManaged(lines.isEmpty());
-    }
-
-    /** Every word typed begins a word of the name, or the whole is the symbol or an abbreviation. */
-    private static boolean matches(MeasureLine line, String typed) {
-        String name = line.label().toLowerCase(Locale.getDefault());
-        boolean named = List.of(typed.split("\\s+", -1)).stream()
-                .allMatch(word -> name.startsWith(word) || name.contains(" " + word) || name.contains("-" + word));
-        String plain = line.symbol().text().toLowerCase(Locale.getDefault());
-        return named || plain.equals(typed) || line.question().equals(typed.replace(' ', '-'));
+        none.setText(Words.of(finding.isEmpty() ? "find.no-sample" : "find.none", field.getText()));
+        none.setVisible(items.isEmpty());
+        none.setManaged(items.isEmpty());
     }
 
     /** Opens the line, empty. */

@@ -55,6 +55,29 @@ class MeasuresWindowTest extends OpenWindow {
     }
 
     @Test
+    void a_measure_is_found_by_an_everyday_word_and_a_sample_and_a_question_by_theirs() {
+        demo("minutes", Page.ENTRIES);
+        press(KeyCode.CONTROL, KeyCode.F);
+        robot.write("average", 0);
+        press(KeyCode.ENTER);
+        eventually(() -> desk.looking().pageProperty().get() == Page.MEASURES
+                && desk.looking().opened().contains("mean"));
+        press(KeyCode.CONTROL, KeyCode.F);
+        robot.write("visit", 0);
+        press(KeyCode.ENTER);
+        eventually(() -> desk.selectedProperty().get().equals("visitors"));
+        press(KeyCode.CONTROL, KeyCode.F);
+        robot.write("find standard", 0);
+        press(KeyCode.ENTER);
+        eventually(() -> desk.looking().opened().contains("sd")
+                && desk.selectedProperty().get().equals("minutes"));
+        press(KeyCode.CONTROL, KeyCode.F);
+        robot.write("nobody calls it so", 0);
+        eventually(() -> words().contains("Nothing here is called “nobody calls it so”."));
+        press(KeyCode.ESCAPE);
+    }
+
+    @Test
     void words_are_counted_and_have_a_mode_and_nothing_else() {
         onWindow(() -> {
             desk.intake().type("outcome\nmended\nhopeless\nmended\n3");
