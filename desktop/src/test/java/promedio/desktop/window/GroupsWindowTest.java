@@ -14,6 +14,7 @@ import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.testfx.service.query.NodeQuery;
 import promedio.core.assignment.Link;
 import promedio.desktop.model.desk.Page;
 
@@ -34,28 +35,65 @@ class GroupsWindowTest extends LogWindow {
                 .toList();
     }
 
-    private Node column(String name) {
-        return robot.lookup(".groups-column")
-                .match(node -> ((Labeled) node).getText().equals(name))
-                .query();
+    private String sentence() {
+        return onWindow(() -> desk.breakdowns().shownProperty().get().asked().sentence());
+    }
+
+    /** A word of the sentence, by its place among those that are alike. */
+    private Node word(String text, int which) {
+        return robot
+                .lookup(".groups-word")
+                .match(node -> ((Labeled) node).getText().equals(text))
+                .queryAll()
+                .stream()
+                .toList()
+                .get(which);
+    }
+
+    /** An item of the menu that is open. */
+    private void take(String item) {
+        NodeQuery found = robot.lookup(".context-menu .label")
+                .match(node -> ((Labeled) node).getText().equals(item));
+        eventually(() -> found.tryQuery().isPresent());
+        robot.clickOn(found.<Node>query());
     }
 
     @Test
-    void columns_are_dropped_to_make_groups_and_a_figure_opens_its_working() {
+    void the_words_of_the_sentence_are_pressed_dragged_and_typed_and_a_figure_opens_its_working() {
         press(KeyCode.CONTROL, KeyCode.DIGIT5);
         eventually(() -> desk.breakdowns().shownProperty().get() != null);
-        eventually(() -> words().contains("one row per Item: n, mean of Minutes, sd of Minutes"));
-        robot.drag(column("Bench"), MouseButton.PRIMARY).dropTo("#groups-by");
-        eventually(() -> words().contains("one row per Item, Bench: n, mean of Minutes, sd of Minutes"));
+        assertThat(sentence()).isEqualTo("one row per Item: n, mean of Minutes, sd of Minutes");
+        robot.clickOn("#groups-more-by");
+        take("Bench");
+        eventually(() -> sentence().equals("one row per Item, Bench: n, mean of Minutes, sd of Minutes"));
         assertThat(words())
                 .anyMatch(word -> word.endsWith("3 groups have fewer than 5 rows: their measures say little."));
-        robot.clickOn(column("Minutes"));
-        robot.clickOn("median of it");
-        eventually(() -> words().contains("median of Minutes"));
+        robot.clickOn(word("sd", 0));
+        take("median");
+        eventually(() -> sentence().endsWith(": n, mean of Minutes, median of Minutes"));
+        // What stands together is dragged together, to another place among its like.
+        robot.drag(word("median", 0), MouseButton.PRIMARY).dropTo(word("mean", 0));
+        eventually(() -> sentence().endsWith(": n, median of Minutes, mean of Minutes"));
+        robot.clickOn(word("Bench", 0));
+        take("Item");
+        eventually(() -> sentence().startsWith("one row per Bench, Item:"));
+        press(KeyCode.ESCAPE);
+        robot.clickOn("#groups-type");
+        retype("one row per Item, Bench: n, root(Minutes)", KeyCode.ENTER);
+        eventually(() -> words().stream().anyMatch(word -> word.startsWith("Here a measure of a column can stand")));
+        retype("one row per Item, Bench: n, mean of minutes, quartile 1 of Minutes", KeyCode.ENTER);
+        eventually(() -> sentence().equals("one row per Item, Bench: n, mean of Minutes, quartile 1 of Minutes"));
+        onWindow(() -> {
+            word("quartile 1", 0).requestFocus();
+            return null;
+        });
+        press(KeyCode.DELETE);
+        eventually(() -> sentence().equals("one row per Item, Bench: n, mean of Minutes"));
         robot.clickOn(robot.lookup(".groups-head")
                 .match(node -> ((Labeled) node).getText().equals("mean of Minutes"))
                 .queryButton());
         eventually(() -> words().contains("mean of Minutes ↓"));
+        assertThat(words()).contains("in order of mean of Minutes, the largest first");
         // The largest mean is that of the one lamp at Elm, then radios at Elm.
         assertThat(robot.lookup("#groups-figure").queryAllAs(Labeled.class).stream()
                         .limit(1)

@@ -129,6 +129,10 @@ class TableWriterLawsTest {
                     column == 0 ? CODES : column == 1 ? TIMES : column == 2 ? TEXTS : List.of("1.50", "2.0", "-3");
             columns.add(cells(random, () -> from.get(random.nextInt(from.size()))));
         }
+        // No row is empty: that would be passed over.
+        for (int row = 0; row < ROWS; row++) {
+            columns.get(2).set(row, TEXTS.get(random.nextInt(TEXTS.size())));
+        }
         StringBuilder text = new StringBuilder("code;time;words;mass\n");
         for (int row = 0; row < ROWS; row++) {
             for (int column = 0; column < 4; column++) {

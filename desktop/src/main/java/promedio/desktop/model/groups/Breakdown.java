@@ -2,11 +2,11 @@ package promedio.desktop.model.groups;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import promedio.core.assignment.Link;
 import promedio.core.language.Grammar;
 import promedio.core.sentence.Sentence;
+import promedio.core.trail.GroupSentence;
 import promedio.core.trail.Prepared;
 import promedio.core.vector.Numbers;
 import promedio.desktop.model.desk.Part;
@@ -56,15 +56,20 @@ public record Breakdown(
 
         /** The steps that make it, as they are written. */
         public List<String> steps() {
-            String of = by.isEmpty()
-                    ? "one row in all"
-                    : "one row per " + by.stream().map(Grammar::name).collect(Collectors.joining(", "));
-            String all = Stream.concat(Stream.of("n"), parts.stream().map(Part::written))
-                    .collect(Collectors.joining(", "));
             Stream<String> ordered = order.stream()
                     .map(column -> "put in order by " + Grammar.name(column.column())
                             + (column.largestFirst() ? " largest first" : ""));
-            return Stream.concat(Stream.of(of + ": " + all), ordered).toList();
+            return Stream.concat(Stream.of(sentence()), ordered).toList();
+        }
+
+        /** The sentence that says what the groups are and what is measured of them. */
+        public String sentence() {
+            return new GroupSentence(
+                            by,
+                            parts.stream()
+                                    .map(part -> new GroupSentence.Measure(part.word(), part.column(), part.question()))
+                                    .toList())
+                    .text();
         }
     }
 
@@ -76,11 +81,6 @@ public record Breakdown(
      * @param question the question that has its working; empty where there is none
      */
     public record Part(String word, String column, Optional<String> question) {
-        /** How it is written in a step. */
-        public String written() {
-            return word + " of " + Grammar.name(column);
-        }
-
         /** What its column is called. */
         public String name() {
             return word + " of " + column;

@@ -11,6 +11,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import promedio.core.course.CourseCard;
 import promedio.core.data.Column;
+import promedio.core.language.Fault;
 import promedio.core.language.Measured;
 import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
@@ -24,6 +25,7 @@ import promedio.core.picture.Wish;
 import promedio.core.sample.Sample;
 import promedio.core.sentence.Sentence;
 import promedio.core.trail.Field;
+import promedio.core.trail.GroupSentence;
 import promedio.core.trail.Prepared;
 import promedio.core.trail.Sources;
 import promedio.core.trail.Trail;
@@ -127,6 +129,66 @@ public final class Breakdowns {
     public void notBy(String column) {
         ask(now -> new Breakdown.Asked(
                 now.by().stream().filter(one -> !one.equals(column)).toList(), now.parts(), Optional.empty()));
+    }
+
+    /** Makes groups by one column in place of another; where both do so already, they change places. */
+    public void by(String before, String column) {
+        ask(now -> new Breakdown.Asked(replaced(now.by(), before, column), now.parts(), Optional.empty()));
+    }
+
+    private static <T> List<T> replaced(List<T> all, T before, T now) {
+        List<T> replaced = new ArrayList<>(all);
+        int other = replaced.indexOf(now);
+        if (other >= 0) {
+            replaced.set(other, before);
+        }
+        replaced.set(all.indexOf(before), now);
+        return replaced;
+    }
+
+    /** Puts a column that makes groups in another place among them. */
+    public void moveBy(String column, int to) {
+        ask(now -> new Breakdown.Asked(moved(now.by(), column, to), now.parts(), now.order()));
+    }
+
+    /** Puts a measure in another place among them. */
+    public void move(Breakdown.Part part, int to) {
+        ask(now -> new Breakdown.Asked(now.by(), moved(now.parts(), part, to), now.order()));
+    }
+
+    private static <T> List<T> moved(List<T> all, T one, int to) {
+        List<T> moved = new ArrayList<>(all);
+        if (moved.remove(one)) {
+            moved.add(Math.max(0, Math.min(moved.size(), to)), one);
+        }
+        return moved;
+    }
+
+    /** Takes one measure in place of another. */
+    public void measure(Breakdown.Part before, Breakdown.Part now) {
+        ask(asks -> new Breakdown.Asked(
+                asks.by(), replaced(asks.parts(), before, now), asks.order().filter(order -> !order.column()
+                        .equals(before.name()))));
+    }
+
+    /** Takes what a sentence says. @return why it cannot be, where it cannot */
+    public Optional<Sentence> say(String sentence) {
+        Breakdown now = shown.get();
+        if (now == null) {
+            return Optional.empty();
+        }
+        try {
+            GroupSentence said = GroupSentence.read(sentence, now.base().names());
+            ask(before -> new Breakdown.Asked(
+                    said.by(),
+                    said.measures().stream()
+                            .map(one -> new Breakdown.Part(one.word(), one.column(), one.question()))
+                            .toList(),
+                    Optional.empty()));
+            return Optional.empty();
+        } catch (Fault fault) {
+            return Optional.of(fault.sentence());
+        }
     }
 
     /** Adds a measure of a column, at the end. */
