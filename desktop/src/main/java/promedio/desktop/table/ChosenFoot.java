@@ -2,10 +2,14 @@ package promedio.desktop.table;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.geometry.Side;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
@@ -13,7 +17,9 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import promedio.core.assignment.Link;
+import promedio.core.course.CourseCard;
 import promedio.core.data.Column;
+import promedio.core.number.Figure;
 import promedio.core.working.FigureText;
 import promedio.desktop.control.Press;
 import promedio.desktop.control.Tip;
@@ -35,7 +41,26 @@ final class ChosenFoot extends HBox {
     private final Hyperlink sample = Press.link("table.chosen.sample", "take-chosen", this::take);
     private final Hyperlink out = Press.link("table.chosen.out", "leave-out-chosen", this::leaveOut);
     private final Hyperlink fits = Press.link("table.chosen.steps", "chosen-steps", this::offerSteps);
+    private final Hyperlink which = Press.link("table.quick", "choose-quick", this::chooseFigures);
+    private final Set<Quick> wanted = EnumSet.of(Quick.SUM, Quick.MEAN, Quick.LEAST, Quick.LARGEST);
     private long asked;
+
+    /** A figure of the chosen cells. */
+    private enum Quick {
+        SUM("sum"),
+        MEAN("mean"),
+        MEDIAN("median"),
+        SD("sd"),
+        LEAST("least"),
+        LARGEST("largest"),
+        RANGE("range");
+
+        private final String key;
+
+        Quick(String key) {
+            this.key = key;
+        }
+    }
 
     ChosenFoot(DeskModel model, TwoGrids grids, StepMenu stepMenu) {
         this.model = model;
@@ -49,12 +74,12 @@ final class ChosenFoot extends HBox {
             words.setMinWidth(0);
             Tip.whenCut(words);
         }
-        for (Hyperlink link : List.of(sample, fits, out)) {
+        for (Hyperlink link : List.of(which, sample, fits, out)) {
             link.managedProperty().bind(link.visibleProperty());
         }
         Region between = new Region();
         HBox.setHgrow(between, Priority.ALWAYS);
-        getChildren().setAll(figures, sample, fits, out, between, keys);
+        getChildren().setAll(figures, which, sample, fits, out, between, keys);
         show();
     }
 
@@ -70,6 +95,11 @@ final class ChosenFoot extends HBox {
         boolean one = choice.left() == choice.right();
         sample.setVisible(read && one && choice.bottom() > choice.top());
         out.setVisible(read);
+        boolean several = some && (choice.bottom() > choice.top() || !one);
+        which.setVisible(several);
+        // What is chosen says more than which keys choose it.
+        keys.setVisible(!several);
+        keys.setManaged(!several);
         fits.setVisible(some && one && grids.takesSteps());
         keys.setText(Words.of(grids.showsRead() ? "table.keys" : "prepared.keys"));
         long mine = ++asked;
@@ -100,8 +130,9 @@ final class ChosenFoot extends HBox {
         }
     }
 
-    private static CellFigures of(List<Supplier<Column>> columns, int[] rows) {
-        return CellFigures.of(columns.stream().map(Supplier::get).toList(), rows);
+    private CellFigures of(List<Supplier<Column>> columns, int[] rows) {
+        boolean all = wanted.contains(Quick.MEDIAN) || wanted.contains(Quick.SD) || wanted.contains(Quick.RANGE);
+        return CellFigures.of(columns.stream().map(Supplier::get).toList(), rows, all);
     }
 
     private boolean isOut() {
@@ -117,13 +148,46 @@ final class ChosenFoot extends HBox {
             parts.add(Words.of("table.chosen.missing", found.missing()));
         }
         if (found.numbers() > 1) {
-            parts.add(Words.of("table.chosen.numbers", found.numbers()));
-            parts.add(Words.of("table.chosen.sum", text.carried(found.sum())));
-            found.mean().ifPresent(mean -> parts.add(Words.of("table.chosen.mean", text.carried(mean))));
-            found.least().ifPresent(least -> parts.add(Words.of("table.chosen.least", text.carried(least))));
-            found.largest().ifPresent(largest -> parts.add(Words.of("table.chosen.largest", text.carried(largest))));
+            if (found.numbers() < found.cells()) {
+                parts.add(Words.of("table.chosen.numbers", found.numbers()));
+            }
+            for (Quick one : wanted) {
+                figure(one, found)
+                        .ifPresent(figure -> parts.add(Words.of("table.chosen." + one.key, text.carried(figure))));
+            }
         }
         return String.join(" · ", parts);
+    }
+
+    private Optional<? extends Figure> figure(Quick one, CellFigures found) {
+        CourseCard card = model.assignment().card();
+        return switch (one) {
+            case SUM -> Optional.of(found.sum());
+            case MEAN -> found.mean();
+            case LEAST -> found.least();
+            case LARGEST -> found.largest();
+            default -> found.measure(one.key, card);
+        };
+    }
+
+    /** The figures that can stand there, those that do with a tick. */
+    private void chooseFigures() {
+        ContextMenu menu = new ContextMenu();
+        for (Quick one : Quick.values()) {
+            CheckMenuItem item = new CheckMenuItem(Words.of("table.quick." + one.key));
+            item.setId("quick-" + one.key);
+            item.setSelected(wanted.contains(one));
+            item.setOnAction(press -> {
+                if (item.isSelected()) {
+                    wanted.add(one);
+                } else {
+                    wanted.remove(one);
+                }
+                show();
+            });
+            menu.getItems().add(item);
+        }
+        menu.show(which, Side.TOP, 0, 0);
     }
 
     private void take() {

@@ -47,6 +47,7 @@ public final class StyleSheets {
             "context-menu",
             "menu",
             "menu-item",
+            "check-menu-item",
             "menu-up-arrow",
             "menu-down-arrow",
             "mnemonic-underline",
