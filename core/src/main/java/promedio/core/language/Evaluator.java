@@ -1,8 +1,10 @@
 package promedio.core.language;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.random.RandomGenerator;
 import promedio.core.course.CourseCard;
 import promedio.core.data.DateForm;
@@ -29,6 +31,8 @@ public final class Evaluator {
     private final Arithmetic arithmetic;
     private final Wording wording;
     private final Aggregates aggregates;
+    private static final int MOST_KNOWN = 1_000;
+
     private final Told told;
     private final Several several;
     /** Rows for which the formula counts; null while all do. */
@@ -207,7 +211,13 @@ public final class Evaluator {
                         });
             }
             default -> {
-                return compared(operation.at(), operation.operator(), of(operation.left()), of(operation.right()));
+                Vector left = of(operation.left());
+                Vector right = comparand(left, operation.right());
+                Truths made = compared(operation.at(), operation.operator(), left, right);
+                if (operation.operator() == Operator.EQUAL) {
+                    tellNear(operation.left(), left, operation.right(), made);
+                }
+                return made;
             }
         }
     }
@@ -234,6 +244,44 @@ public final class Evaluator {
         }
         boolean nothing = one.kind() == Kind.NOTHING || two.kind() == Kind.NOTHING;
         return nothing ? Truths.constant(Truths.MISSING, size) : rowwise.compared(operator, one, two, size);
+    }
+
+    /** What texts are compared with: a bare word that is no column was meant to be a text. */
+    private Vector comparand(Vector left, Expression right) {
+        boolean word = left.kind() == Kind.TEXT
+                && right instanceof Expression.Column column
+                && Scope.find(scope.names(), column.name()).isEmpty();
+        if (word) {
+            throw Fault.of(right.at(), "language.text-without-quotes", ((Expression.Column) right).name());
+        }
+        return of(right);
+    }
+
+    /** A text that stands in no cell of a column is told, with the nearest that does. */
+    private void tellNear(Expression left, Vector of, Expression right, Truths made) {
+        boolean asked = left instanceof Expression.Column
+                && right instanceof Expression.Text
+                && of instanceof Texts
+                && !of.isConstant();
+        for (int row = 0; asked && row < made.size(); row++) {
+            asked = made.get(row) != Truths.YES;
+        }
+        if (!asked) {
+            return;
+        }
+        Texts texts = (Texts) of;
+        Set<String> known = new LinkedHashSet<>();
+        for (int row = 0; row < texts.size() && known.size() < MOST_KNOWN; row++) {
+            if (!texts.isMissing(row)) {
+                known.add(texts.get(row));
+            }
+        }
+        String written = ((Expression.Text) right).text();
+        String column = ((Expression.Column) left).name();
+        Grammar.near(written, known)
+                .ifPresentOrElse(
+                        near -> told.count("told.no-such-text.near.", 1, written, column, near),
+                        () -> told.count("told.no-such-text.", 1, written, column));
     }
 
     private Vector between(Expression.Between between) {

@@ -172,8 +172,9 @@ public final class RunCommand implements Callable<Integer> {
 
     private int failed(Walk walk) {
         Fault fault = walk.fault().orElseThrow();
-        String sentence =
-                Sentence.of("step.fault", walk.faulty(), fault.sentence()).toString();
+        String sentence = Sentence.of(
+                        "step.fault.place", walk.faulty(), fault.at().from() + 1, fault.sentence())
+                .toString();
         return failed(sentence, Optional.of(walk));
     }
 

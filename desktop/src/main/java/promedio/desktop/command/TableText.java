@@ -21,6 +21,7 @@ final class TableText {
     private static final int SHOWN_ROWS = 6;
     private static final int SHOWN_TEXTS = 6;
     private static final int DIGITS = 15;
+    private static final int LONGEST_CELL = 1_000;
 
     private TableText() {}
 
@@ -83,7 +84,7 @@ final class TableText {
         if (column instanceof Column.OfCategories) {
             ArrayNode commonest = object.putArray("commonest");
             for (Map.Entry<String, Integer> text : shown(summary)) {
-                commonest.addArray().add(text.getKey()).add(Integer.toString(text.getValue()));
+                commonest.addArray().add(cut(text.getKey())).add(Integer.toString(text.getValue()));
             }
         }
     }
@@ -101,8 +102,13 @@ final class TableText {
     private static void rows(ArrayNode list, Table table, int from, int to) {
         for (int row = from; row < to; row++) {
             ArrayNode cells = list.addArray();
-            table.row(row).forEach(cells::add);
+            table.row(row).forEach(cell -> cells.add(cut(cell)));
         }
+    }
+
+    /** A cell of millions of characters is known by its first. */
+    private static String cut(String cell) {
+        return cell.length() <= LONGEST_CELL ? cell : cell.substring(0, LONGEST_CELL) + "…";
     }
 
     private static void pointedOut(ObjectNode object, PointedOut notice) {

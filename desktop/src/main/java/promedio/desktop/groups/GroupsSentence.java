@@ -47,7 +47,6 @@ final class GroupsSentence extends VBox {
     private static final int LONGEST = 40;
     private static final int MOST_GROUPS = 2;
 
-    private final DeskModel model;
     private final Breakdowns groups;
     private final FlowPane words = new FlowPane();
     private final TextField field = new TextField();
@@ -56,7 +55,6 @@ final class GroupsSentence extends VBox {
     private Breakdown shown;
 
     GroupsSentence(DeskModel model) {
-        this.model = model;
         this.groups = model.breakdowns();
         getStyleClass().add("groups-sentence");
         words.getStyleClass().add("groups-words");

@@ -122,7 +122,7 @@ public final class StyleSheets {
         Matcher rule = RULE.matcher(COMMENT.matcher(sheet).replaceAll(""));
         while (rule.find()) {
             if (rule.group(1).strip().equals(selector)) {
-                for (String one : rule.group(2).split(";")) {
+                for (String one : rule.group(2).split(";", -1)) {
                     if (one.strip().startsWith("-") && !one.strip().startsWith("-fx-")) {
                         colours.append(one.strip()).append(';');
                     }

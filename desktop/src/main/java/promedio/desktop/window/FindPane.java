@@ -26,14 +26,13 @@ public final class FindPane extends VBox {
     private static final int MOST_SHOWN = 9;
     private static final double CELL_EMS = 2.2;
 
-    private final DeskModel model;
     private final Finding finding;
     private final TextField field = new TextField();
     private final ListView<Findable> found = new ListView<>();
     private final Label none = new Label();
 
     FindPane(DeskModel model, Consumer<String> go) {
-        this.model = model;
+
         this.finding = new Finding(model, go);
         getStyleClass().addAll("card-pane", "find-pane");
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
@@ -71,7 +70,7 @@ public final class FindPane extends VBox {
     }
 
     /** What was found, with the symbol and, unless covered, the figure of a measure; of anything else what it is. */
-    private final class Line extends ListCell<Findable> {
+    private static final class Line extends ListCell<Findable> {
         private final Label name = new Label();
         private final FormulaView symbol = new FormulaView();
         private final Label figure = new Label();

@@ -139,10 +139,16 @@ class RunCommandTest {
     void a_step_that_does_not_fit_is_told_with_its_number_and_place() throws Exception {
         Run run = run("carry down Item\nkeep rows where Minuts > 20\n", "--json");
         assertThat(run.status()).isEqualTo(3);
-        assertThat(run.err()).isEqualToIgnoringNewLines("Step 2: There is no column “Minuts”. Did you mean Minutes?");
+        assertThat(run.err())
+                .isEqualToIgnoringNewLines("Step 2, character 17: There is no column “Minuts”. Did you mean Minutes?");
         JsonNode json = new ObjectMapper().readTree(run.out());
         assertThat(json.path("step").asText() + " " + json.path("place").asText())
                 .isEqualTo("2 17");
+        assertThat(run("keep rows where Item = lamp\n").err())
+                .contains(
+                        "Step 1, character 24: There is no column “lamp”. If it is a text, write \"lamp\" in double quotes.");
+        assertThat(run("keep rows where Item = \"lamb\"\n").err())
+                .contains("Step 1: No cell of “Item” is “lamb”. Did you mean “lamp”?");
         assertThat(run("reading: skip two\n").err()).contains("The reading of the trail says “skip two”");
         Files.writeString(folder.resolve("b.trail"), "some text\n");
         assertThat(promedio("run", folder.resolve("b.trail").toString(), log.toString())

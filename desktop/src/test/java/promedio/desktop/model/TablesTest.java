@@ -12,13 +12,13 @@ import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import promedio.core.course.CourseCard;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.assignment.SheetEdit;
 import promedio.core.course.CardKey;
+import promedio.core.course.CourseCard;
 import promedio.core.course.DecimalMark;
 import promedio.core.course.Divisor;
 import promedio.core.trail.Step;
@@ -324,12 +324,14 @@ class TablesTest {
                 .containsExactly("Minutes, lamp", "Minutes, radio", "Minutes, chair");
         desk.undo();
         assertThat(desk.assignment().sheets()).isEmpty();
-        CellFigures chosen = CellFigures.of(figures.all().columns().subList(MINUTES, SAVED + 1), new int[] {0, 1, 2}, true);
+        CellFigures chosen =
+                CellFigures.of(figures.all().columns().subList(MINUTES, SAVED + 1), new int[] {0, 1, 2}, true);
         assertThat(List.of(chosen.cells(), chosen.numbers(), chosen.missing())).containsExactly(6L, 5L, 0L);
         assertThat(chosen.sum()).hasToString("35.75");
         assertThat(chosen.largest().map(Object::toString)).isEqualTo(Optional.of("20"));
         assertThat(chosen.measure("range", CourseCard.STANDARD).map(Object::toString))
                 .isEqualTo(chosen.least()
-                        .map(least -> chosen.largest().orElseThrow().minus(least).toString()));
+                        .map(least ->
+                                chosen.largest().orElseThrow().minus(least).toString()));
     }
 }
