@@ -35,6 +35,7 @@ public enum DateForm {
         private static final String MONTH =
                 "(?<m>jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?"
                         + "|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)";
+        private static final String DAYS = "montuewedthufrisatsun";
         private static final String NAMES = "janfebmaraprmayjunjulaugsepoctnovdec";
     }
 
@@ -45,6 +46,8 @@ public enum DateForm {
     private static final int LONGEST = 40;
     private static final int HALF_DAY = 12;
     private static final int MONTH_LETTERS = 3;
+    /** Before the month stand a day and signs between. */
+    private static final int FURTHEST = 8;
     /** Years of two digits: 69 to 99 are of the 1900s, 00 to 68 of the 2000s, as POSIX has it. */
     private static final int FIRST_OF_1900S = 69;
 
@@ -80,12 +83,22 @@ public enum DateForm {
                 .flatMap(DateForm::date);
     }
 
-    /** Names of months stand in few texts; the other forms begin with a digit. */
+    /** Most texts are no dates, which is seen at once: where they do not begin with a digit, or the first letters begin no month or day. */
     private boolean canBe(String text) {
         char first = text.charAt(0);
-        return this == NAMED
-                ? text.chars().anyMatch(Character::isDigit) && text.chars().anyMatch(Character::isLetter)
-                : first >= '0' && first <= '9';
+        boolean digit = first >= '0' && first <= '9';
+        if (this != NAMED) {
+            return digit;
+        }
+        int letter = 0;
+        while (letter < FURTHEST && letter < text.length() && !Character.isLetter(text.charAt(letter))) {
+            letter++;
+        }
+        if (letter == FURTHEST || letter + MONTH_LETTERS > text.length() || letter > 0 && !digit) {
+            return false;
+        }
+        String begins = text.substring(letter, letter + MONTH_LETTERS).toLowerCase(Locale.ROOT);
+        return Parts.NAMES.contains(begins) || letter == 0 && Parts.DAYS.contains(begins);
     }
 
     private static Optional<LocalDateTime> date(Matcher matcher) {

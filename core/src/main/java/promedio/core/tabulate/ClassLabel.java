@@ -65,6 +65,9 @@ public record ClassLabel(Optional<Exact> from, Optional<Exact> to, Kind kind, Op
     private static final Pattern STATED = compile("(.*?)\\s*\\(\\s*(?:to|from)\\s+" + N + "\\s*\\)");
     private static final List<Pattern> CLASSES =
             List.of(BRACKETS, UNDER, ABOVE, UP_TO, INEQUALITY, DASHED, LOW_BEHIND, HIGH_BEHIND, LOW, HIGH);
+    private static final List<Pattern> FROM_NUMBER = List.of(UNDER, UP_TO, INEQUALITY, DASHED, LOW_BEHIND, HIGH_BEHIND);
+    private static final List<Pattern> FROM_BRACKET = List.of(BRACKETS);
+    private static final List<Pattern> FROM_WORD = List.of(ABOVE, DASHED, LOW, HIGH);
     /** The narrow space between thousands, as this program writes it. */
     private static final Pattern GROUPED = Pattern.compile("(?<=[0-9])\\u202f(?=[0-9]{3})");
 
@@ -102,13 +105,26 @@ public record ClassLabel(Optional<Exact> from, Optional<Exact> to, Kind kind, Op
                 || KEYWORD.matcher(line).region(from, far).find();
     }
 
+    /** The ways to write a class that can begin with a sign or letter; the others need not be tried. */
+    private static List<Pattern> beginningWith(char first) {
+        if (Character.isDigit(first) || ".,+-\u2212$£€₹¥".indexOf(first) >= 0) {
+            return FROM_NUMBER;
+        }
+        if ("[(]".indexOf(first) >= 0) {
+            return FROM_BRACKET;
+        }
+        // A letter r may begin rs, which is money before a number.
+        boolean word = Character.isLetter(first) && first != 'r' && first != 'R' || "<>≤≥".indexOf(first) >= 0;
+        return word ? FROM_WORD : CLASSES;
+    }
+
     /** Where a class that begins at a place of a line ends, units and all; −1 where none begins there. */
     public static int end(String line, int from) {
         int end = -1;
         if (!mightBegin(line, from)) {
             return end;
         }
-        for (Pattern written : CLASSES) {
+        for (Pattern written : beginningWith(line.charAt(from))) {
             Matcher found = written.matcher(line).region(from, Math.min(line.length(), from + LONGEST));
             found.useTransparentBounds(true);
             if (found.lookingAt() && found.end() > end) {
