@@ -47,7 +47,9 @@ public enum DateForm {
     private static final int HALF_DAY = 12;
     private static final int MONTH_LETTERS = 3;
     /** Before the month stand a day and signs between. */
-    private static final int FURTHEST = 8;
+    private static final int FURTHEST = 12;
+
+    private static final String ORDINALS = "st nd rd th ST ND RD TH";
     /** Years of two digits: 69 to 99 are of the 1900s, 00 to 68 of the 2000s, as POSIX has it. */
     private static final int FIRST_OF_1900S = 69;
 
@@ -90,15 +92,23 @@ public enum DateForm {
         if (this != NAMED) {
             return digit;
         }
-        int letter = 0;
-        while (letter < FURTHEST && letter < text.length() && !Character.isLetter(text.charAt(letter))) {
-            letter++;
+        int letter = firstLetter(text, 0);
+        if (letter > 0 && letter + 2 < text.length() && ORDINALS.contains(text.substring(letter, letter + 2))) {
+            letter = firstLetter(text, letter + 2);
         }
-        if (letter == FURTHEST || letter + MONTH_LETTERS > text.length() || letter > 0 && !digit) {
+        if (letter + MONTH_LETTERS > Math.min(FURTHEST, text.length()) || letter > 0 && !digit) {
             return false;
         }
         String begins = text.substring(letter, letter + MONTH_LETTERS).toLowerCase(Locale.ROOT);
         return Parts.NAMES.contains(begins) || letter == 0 && Parts.DAYS.contains(begins);
+    }
+
+    private static int firstLetter(String text, int from) {
+        int letter = from;
+        while (letter < text.length() && !Character.isLetter(text.charAt(letter))) {
+            letter++;
+        }
+        return letter;
     }
 
     private static Optional<LocalDateTime> date(Matcher matcher) {
