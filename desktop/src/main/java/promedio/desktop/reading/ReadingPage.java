@@ -5,6 +5,7 @@ import javafx.animation.Timeline;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -109,6 +110,7 @@ public final class ReadingPage extends VBox {
             clock.stop();
             return;
         }
+        Node owner = getScene() == null || !isFocusWithin() ? null : getScene().getFocusOwner();
         head.setText(Visible.line(state.path().getFileName().toString(), LONGEST_NAME));
         sentence.show(state);
         boolean readable = state.file().isPresent();
@@ -131,7 +133,11 @@ public final class ReadingPage extends VBox {
             clock.play();
             showProgress();
         }
-        // What had the focus may be gone with what it stood for.
+        // What had the focus may be gone with what it stood for: then Enter must still take the file, and not what
+        // comes next in the window.
+        if (owner != null && owner.getScene() != getScene()) {
+            take.requestFocus();
+        }
         Platform.runLater(() -> {
             if (isVisible() && !isFocusWithin()) {
                 take.requestFocus();
