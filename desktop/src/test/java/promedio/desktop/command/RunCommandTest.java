@@ -105,7 +105,7 @@ class RunCommandTest {
         }) {
             Run run = run("join with '" + named + "' by Item\n");
             assertThat(run.status()).as(named).isEqualTo(3);
-            assertThat(run.err()).contains("Step 1: " + named + " is not here");
+            assertThat(run.err()).contains("Step 1, character 1: " + named + " is not here");
         }
         String joined = run("join with 'items.csv' by Item\n", "--with", outside.toString())
                 .out();
