@@ -45,6 +45,10 @@ public enum DateForm {
     private static final int SHORTEST = 6;
     private static final int LONGEST = 40;
     private static final int HALF_DAY = 12;
+    private static final String PLAIN = "0000-00-00T00:00:00";
+    private static final int DAY = 10;
+    private static final int TO_MINUTES = 16;
+    private static final int TO_SECONDS = 19;
     private static final int MONTH_LETTERS = 3;
     /** Before the month stand a day and signs between. */
     private static final int FURTHEST = 12;
@@ -78,11 +82,56 @@ public enum DateForm {
         if (text.length() < SHORTEST || text.length() > LONGEST || !canBe(text)) {
             return Optional.empty();
         }
-        return patterns.stream()
-                .map(pattern -> pattern.matcher(text))
-                .filter(Matcher::matches)
-                .findFirst()
-                .flatMap(DateForm::date);
+        int places = this == ISO ? digitsOf(text) : 0;
+        if (places > 0) {
+            return plain(text, places);
+        }
+        for (Pattern pattern : patterns) {
+            Matcher matcher = pattern.matcher(text);
+            if (matcher.matches()) {
+                return date(matcher);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** How long a text is that is written as most are, {@code 2031-04-05} or with {@code T18:30} or {@code T18:30:15}; 0 for others. */
+    private static int digitsOf(String text) {
+        int length = text.length();
+        if (length != DAY && length != TO_MINUTES && length != TO_SECONDS) {
+            return 0;
+        }
+        for (int i = 0; i < length; i++) {
+            char sign = text.charAt(i);
+            char form = PLAIN.charAt(i);
+            boolean fits = form == '0' ? sign >= '0' && sign <= '9' : sign == form || form == 'T' && sign == ' ';
+            if (!fits) {
+                return 0;
+            }
+        }
+        return length;
+    }
+
+    private static Optional<LocalDateTime> plain(String text, int length) {
+        try {
+            return Optional.of(LocalDateTime.of(
+                    digits(text, 0, 4),
+                    digits(text, 5, 7),
+                    digits(text, 8, DAY),
+                    length > DAY ? digits(text, 11, 13) : 0,
+                    length > DAY ? digits(text, 14, TO_MINUTES) : 0,
+                    length > TO_MINUTES ? digits(text, 17, TO_SECONDS) : 0));
+        } catch (DateTimeException none) {
+            return Optional.empty();
+        }
+    }
+
+    private static int digits(String text, int from, int to) {
+        int number = 0;
+        for (int i = from; i < to; i++) {
+            number = 10 * number + text.charAt(i) - '0';
+        }
+        return number;
     }
 
     /** Most texts are no dates, which is seen at once: where they do not begin with a digit, or the first letters begin no month or day. */
@@ -90,7 +139,16 @@ public enum DateForm {
         char first = text.charAt(0);
         boolean digit = first >= '0' && first <= '9';
         if (this != NAMED) {
-            return digit;
+            int digits = 0;
+            while (digits < text.length() && text.charAt(digits) >= '0' && text.charAt(digits) <= '9') {
+                digits++;
+            }
+            char sign = digits < text.length() ? text.charAt(digits) : 0;
+            return switch (this) {
+                case ISO -> digits == 4 && (sign == '-' || sign == '/');
+                case POINTS -> digits > 0 && digits < MONTH_LETTERS && sign == '.';
+                default -> digits > 0 && digits < MONTH_LETTERS && sign == '/';
+            };
         }
         int letter = firstLetter(text, 0);
         if (letter > 0 && letter + 2 < text.length() && ORDINALS.contains(text.substring(letter, letter + 2))) {

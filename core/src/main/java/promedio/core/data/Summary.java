@@ -1,6 +1,7 @@
 package promedio.core.data;
 
-import java.util.ArrayList;
+import java.time.LocalDateTime;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -111,24 +112,23 @@ public record Summary(
 
     private static Summary dates(Column.OfDates column) {
         boolean times = column.hasTimes();
-        List<String> all = new ArrayList<>();
+        Set<LocalDateTime> all = new HashSet<>();
         for (int row = 0; row < column.size(); row++) {
-            column.date(row)
-                    .map(date -> times ? date.toString() : date.toLocalDate().toString())
-                    .ifPresent(all::add);
+            column.date(row).ifPresent(all::add);
         }
         if (all.isEmpty()) {
             return bare(column, 0);
         }
-        String least = all.stream().min(String::compareTo).orElseThrow();
-        String largest = all.stream().max(String::compareTo).orElseThrow();
-        int distinct = new HashSet<>(all).size();
         return new Summary(
                 column,
-                distinct,
-                Optional.of(Bound.of(least)),
-                Optional.of(Bound.of(largest)),
+                all.size(),
+                Optional.of(Bound.of(written(Collections.min(all), times))),
+                Optional.of(Bound.of(written(Collections.max(all), times))),
                 Optional.empty(),
                 List.of());
+    }
+
+    private static String written(LocalDateTime date, boolean times) {
+        return times ? date.toString() : date.toLocalDate().toString();
     }
 }
