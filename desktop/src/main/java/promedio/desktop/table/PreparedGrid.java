@@ -183,6 +183,10 @@ final class PreparedGrid extends CellsGrid<PreparedGrid.Head> {
 
     @Override
     Optional<String> inFull(int place, int column) {
+        // A cell that the pointer comes to may be one that has nothing to show any more.
+        if (place < 0 || place >= size() || column < 0 || column >= columns()) {
+            return Optional.empty();
+        }
         String all = whole.text().at(place, column);
         return all.equals(ColumnLayout.bare(layout.text(place, column))) ? Optional.empty() : Optional.of(all);
     }
