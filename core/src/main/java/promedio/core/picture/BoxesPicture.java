@@ -21,10 +21,13 @@ import promedio.core.sentence.Sentence;
 final class BoxesPicture {
     private static final double HALF_BOX = 0.28;
     private static final double HALF_CAP = 0.14;
+    private static final int MOST_SAID = 2;
 
     private final Subject.Samples subject;
     private final Frame frame;
     private final List<Sentence> told = new ArrayList<>();
+    /** Why boxes have no whisker at a side. */
+    private final List<Sentence> bare = new ArrayList<>();
 
     BoxesPicture(Subject.Samples subject, Frame frame) {
         this.subject = subject;
@@ -36,6 +39,8 @@ final class BoxesPicture {
         for (Named one : subject.samples()) {
             box(one).ifPresent(boxes::add);
         }
+        // Of many boxes it is said once.
+        told.addAll(bare.size() <= MOST_SAID ? bare : List.of(Sentence.of("picture.told.no-whiskers", bare.size())));
         if (boxes.isEmpty()) {
             return Pictured.none("picture.no-quartiles");
         }
@@ -132,7 +137,7 @@ final class BoxesPicture {
     private void tellWhisker(Named named, boolean none, String side, boolean beyond) {
         if (none) {
             String name = named.name().isEmpty() ? Frame.words("picture.the-box") : named.name();
-            told.add(Sentence.of("picture.told.no-whisker." + side + (beyond ? ".fence" : ".end"), name));
+            bare.add(Sentence.of("picture.told.no-whisker." + side + (beyond ? ".fence" : ".end"), name));
         }
     }
 

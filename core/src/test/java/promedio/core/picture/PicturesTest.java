@@ -179,6 +179,10 @@ class PicturesTest {
                     .containsExactly(
                             "Minutes: no whisker to the left, since every value below the box lies beyond the fence.",
                             "Minutes: no whisker to the right, since every value above the box lies beyond the fence.");
+            assertThat(draw(Wish.of(PictureKind.BOXES), list("1", "1", "1"), list("2", "2", "2"))
+                            .told())
+                    .extracting(Object::toString)
+                    .containsExactly("4 whiskers are missing: there no value lies between the box and the fence.");
             // By hand: Q₁ = 1, the smallest, and Q₃ = 3.
             assertThat(draw(Wish.of(PictureKind.BOXES), list("1", "1", "1", "2", "3", "4"))
                             .told())
