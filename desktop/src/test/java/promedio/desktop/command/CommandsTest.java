@@ -72,6 +72,34 @@ class CommandsTest {
     }
 
     @Test
+    void people_are_shown_what_a_first_course_asks_for_and_programs_everything() throws Exception {
+        String numbers = "item,minutes,mass\nlamp,2,1.5\nradio,3,2\nlamp,7,\n";
+        Run few = run(numbers, "solve", "--column", "minutes", "-");
+        assertThat(few.out().lines())
+                .hasSizeLessThan(16)
+                .last()
+                .asString()
+                .endsWith("more with --all, one with --measure KEY");
+        Run all = run(numbers, "solve", "--column", "minutes", "--all", "-");
+        long json = run(numbers, "solve", "--column", "minutes", "--json", "-")
+                .json()
+                .path("results")
+                .size();
+        assertThat(all.out().lines().count()).isGreaterThan(json);
+        assertThat(all.out()).doesNotContain("more with --all");
+        String[] each = run(numbers, "solve", "--each", "--json", "--measure", "mean", "-")
+                .out()
+                .strip()
+                .split("\\R", -1);
+        assertThat(each).hasSize(2);
+        assertThat(each[0]).contains("\"heading\":\"minutes\"", "\"mean\":\"4\"");
+        assertThat(each[1]).contains("\"heading\":\"mass\"", "\"missing\":\"1\"", "\"mean\":\"1.75\"");
+        assertThat(run(numbers, "solve", "--each", "--column", "mass", "-").status())
+                .isEqualTo(2);
+        assertThat(run("a\nx\ny\n", "solve", "--each", "-").err()).contains("there is no column of numbers in it");
+    }
+
+    @Test
     void pairs_are_solved_with_every_key_of_theirs_and_marked() throws Exception {
         String table = "Hours,Score,n\n1,2,1\n2,3,2\n,9,1\n3,5,1\n4,n/a,3\n";
         JsonNode json = run(
