@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import javafx.scene.control.Labeled;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.DisplayNameGeneration;
@@ -87,6 +88,50 @@ class TrailWindowTest extends LogWindow {
             return null;
         });
         eventually(() -> trodden().state().names().equals(List.of("Item", "Minutes", "Bench", "a", "b")));
+    }
+
+    /** 12/7 = 1.714285714285714…; two places more than the card’s two are shown, all of them told and copied. */
+    @Test
+    void what_is_worked_out_is_shown_in_short_and_copied_whole(@TempDir Path folder) throws Exception {
+        open(folder);
+        step("work out Seventh = Minutes / 7");
+        eventually(() -> robot.lookup(".data-cell")
+                .match(node -> ((Labeled) node).getText().startsWith("1.7142…"))
+                .tryQuery()
+                .isPresent());
+        Labeled cell = robot.lookup(".data-cell")
+                .match(node -> ((Labeled) node).getText().startsWith("1.7142…"))
+                .query();
+        robot.moveTo(cell);
+        eventually(() -> onWindow(
+                () -> cell.getTooltip() != null && cell.getTooltip().getText().equals("1.71428571428571")));
+        robot.clickOn(cell);
+        press(KeyCode.CONTROL, KeyCode.C);
+        assertThat(onWindow(() -> Clipboard.getSystemClipboard().getString())).isEqualTo("1.71428571428571\n");
+        // Whole numbers among them stand as they are, and a row that is gone has no tip to be told.
+        step("keep rows where Minutes = 45");
+        eventually(() -> trodden().state().rows() == 1);
+        robot.moveTo(cell).moveBy(0, 30).moveBy(0, 30);
+        settle();
+    }
+
+    @Test
+    void all_columns_are_ticked_and_copied_in_short_at_once(@TempDir Path folder) throws Exception {
+        open(folder);
+        press(KeyCode.CONTROL, KeyCode.DIGIT2);
+        eventually(() -> isShown(window.scene().lookup("#tick-all")));
+        assertThat(desk.tables().ticked().columns()).containsExactly(1);
+        click("#tick-all");
+        assertThat(desk.tables().ticked().columns()).isEmpty();
+        click("#tick-all");
+        assertThat(desk.tables().ticked().columns()).containsExactly(1);
+        click("#columns-copy");
+        List<String> lines = onWindow(() -> Clipboard.getSystemClipboard().getString())
+                .lines()
+                .toList();
+        assertThat(lines).hasSize(4).first().asString().startsWith("Column\tUnit\tKind");
+        // By hand: 203 of ten numbers, and n/a is another.
+        assertThat(lines.get(2)).isEqualTo("Minutes\t\tnumbers\t10\t\t1\t10\t8\t20.3\t45");
     }
 
     @Test
