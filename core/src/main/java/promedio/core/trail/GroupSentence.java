@@ -24,7 +24,12 @@ public record GroupSentence(List<String> by, List<Measure> measures) {
      * @param column the name of the column
      * @param question the question of the catalogue that it answers; empty for a count
      */
-    public record Measure(String word, String column, Optional<String> question) {}
+    public record Measure(String word, String column, Optional<String> question) {
+        /** What its column is called. */
+        public String name() {
+            return word + " of " + column;
+        }
+    }
 
     /** Copies the lists. */
     public GroupSentence {

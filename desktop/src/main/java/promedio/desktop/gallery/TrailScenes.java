@@ -14,12 +14,12 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.stage.Window;
 import promedio.core.assignment.Assignment;
+import promedio.core.trail.GroupSentence;
 import promedio.core.trail.Step;
 import promedio.desktop.demo.DemoLog;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.desk.Page;
 import promedio.desktop.model.desk.TablePage;
-import promedio.desktop.model.groups.Breakdown;
 import promedio.desktop.model.picture.OfColumns;
 import promedio.desktop.theme.Theme;
 import promedio.desktop.window.MainWindow;
@@ -186,7 +186,7 @@ final class TrailScenes {
         shot("groups-measured", () -> {
             model.breakdowns().shownProperty().get().asked().parts().forEach(model.breakdowns()::without);
             for (String word : List.of("mean", "sd", "median")) {
-                model.breakdowns().measure(new Breakdown.Part(word, "Minutes", Optional.of(word)));
+                model.breakdowns().measure(new GroupSentence.Measure(word, "Minutes", Optional.of(word)));
             }
         });
         shot("groups-two", () -> model.breakdowns().by("Bench"));

@@ -29,6 +29,7 @@ import promedio.core.language.Completion;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 import promedio.core.trail.Field;
+import promedio.core.trail.GroupSentence;
 import promedio.desktop.control.Press;
 import promedio.desktop.control.Tip;
 import promedio.desktop.control.Ways;
@@ -171,13 +172,13 @@ final class GroupsSentence extends VBox {
         return chip("by", index, List.of(word), index < all.size() - 1, to -> groups.moveBy(column, to));
     }
 
-    private HBox partWord(List<Breakdown.Part> all, int index) {
-        Breakdown.Part part = all.get(index);
+    private HBox partWord(List<GroupSentence.Measure> all, int index) {
+        GroupSentence.Measure part = all.get(index);
         Runnable out = () -> groups.without(part);
         List<MenuItem> measures = new ArrayList<>();
         measures.add(Press.item("groups-out", Words.of("groups.out.spoken", part.name()), out));
         measures.add(Press.separator());
-        for (Breakdown.Part other : Breakdowns.measures(shown.base().field(part.column()))) {
+        for (GroupSentence.Measure other : Breakdowns.measures(shown.base().field(part.column()))) {
             if (!other.equals(part)) {
                 measures.add(Press.item("groups-measure", other.word(), () -> groups.measure(part, other)));
             }
@@ -193,8 +194,8 @@ final class GroupsSentence extends VBox {
     }
 
     /** The same measure of another column; the first that there is of it where it has none such. */
-    private void of(Breakdown.Part part, String column) {
-        List<Breakdown.Part> measures = Breakdowns.measures(shown.base().field(column));
+    private void of(GroupSentence.Measure part, String column) {
+        List<GroupSentence.Measure> measures = Breakdowns.measures(shown.base().field(column));
         measures.stream()
                 .filter(one -> one.word().equals(part.word()))
                 .findFirst()

@@ -18,6 +18,7 @@ import promedio.core.assignment.Link;
 import promedio.core.number.Figure;
 import promedio.core.sentence.Visible;
 import promedio.core.trail.Field;
+import promedio.core.trail.GroupSentence;
 import promedio.core.trail.Prepared;
 import promedio.core.vector.Numbers;
 import promedio.core.working.FigureText;
@@ -90,9 +91,9 @@ final class GroupsTable extends GridPane {
         int by = shown.asked().by().size();
         boolean few = shown.count(row) < Breakdown.FEW;
         String text = text(field, column, row);
-        Optional<Breakdown.Part> part =
+        Optional<GroupSentence.Measure> part =
                 column > by ? Optional.of(shown.asked().parts().get(column - by - 1)) : Optional.empty();
-        Optional<String> question = part.flatMap(Breakdown.Part::question);
+        Optional<String> question = part.flatMap(GroupSentence.Measure::question);
         if (question.isPresent() && !field.written(row).isEmpty()) {
             Hyperlink open = new Hyperlink(text);
             open.setId("groups-figure");

@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import promedio.core.data.Column;
 import promedio.core.sentence.Sentence;
@@ -55,7 +56,14 @@ public final class AnswerRows {
     public static List<Row> read(String source, InputStream standardInput, ReadingOptions options) throws InputProblem {
         TableFile file = TableFiles.read(source, standardInput, options.withHeading(Optional.of(true)), Watch.NOBODY);
         AnswerRows answers = new AnswerRows(file);
-        answers.head();
+        if (!answers.hasHeads()) {
+            if (!file.preamble().isEmpty() && options.skip().isEmpty() && !source.equals("-")) {
+                // A heading that is shorter than most rows was left out before the table: read from it on, they are
+                // told apart.
+                return read(source, standardInput, options.withSkip(OptionalInt.of(0)));
+            }
+            throw new InputProblem(Sentence.of("input.answers", source));
+        }
         for (int row = 0; row < file.table().rows(); row++) {
             if (answers.measure >= 0) {
                 answers.add(row);
@@ -66,7 +74,8 @@ public final class AnswerRows {
         return answers.rows;
     }
 
-    private void head() throws InputProblem {
+    /** Looks for the columns; false where they are not those of answers. */
+    private boolean hasHeads() {
         measure = find(MEASURE);
         answer = find(ANSWER);
         who = find(WHO);
@@ -74,9 +83,7 @@ public final class AnswerRows {
         places = find(Set.of("places"));
         boolean oneEach = measure >= 0 && answer >= 0;
         boolean table = measure < 0 && answer < 0 && who == 0 && heading.size() > 1;
-        if (!oneEach && !table) {
-            throw new InputProblem(Sentence.of("input.answers", file.source()));
-        }
+        return oneEach || table;
     }
 
     private int find(Set<String> names) {

@@ -202,7 +202,7 @@ final class DelimitedText {
             cells = true;
             if (half != null) {
                 String rest = new String(buffer, from, length);
-                if (!quoted && SECOND_HALF.matcher(rest).matches()) {
+                if (!quoted && isClass(half, rest)) {
                     rows.cell(half + delimiter + rest);
                     half = null;
                     return;
@@ -217,6 +217,11 @@ final class DelimitedText {
                 }
             }
             rows.cell(buffer, from, length);
+        }
+
+        /** Whether two halves are a class: one end belongs to it, and one does not; (1,2) is two cells. */
+        private static boolean isClass(String half, String rest) {
+            return SECOND_HALF.matcher(rest).matches() && rest.strip().endsWith(")") == (half.charAt(0) == '[');
         }
 
         private static boolean mayOpen(char[] buffer, int from, int length) {

@@ -117,6 +117,13 @@ class AnswersTest {
                 .containsExactly("“speed”, line 3, is no question of this assignment: its answers are left out.");
     }
 
+    /** Where nearly all answers have a comma without quotation marks the heading is shorter than they are; that is what is said. */
+    @Test
+    void decimal_commas_that_part_the_cells_are_told_with_their_line() throws Exception {
+        Path commas = file("commas.csv", "measure,answer\nmean,3,5\nsd,1,2\n");
+        assertThatThrownBy(() -> read(commas)).hasMessageContaining("line 2: it has 3 cells, but the heading has 2");
+    }
+
     @Test
     void of_a_folder_each_assignment_is_a_student_and_what_was_done_is_remarked() throws Exception {
         History ada = new History(ASSIGNMENT);

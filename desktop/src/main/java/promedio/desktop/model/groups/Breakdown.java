@@ -9,7 +9,6 @@ import promedio.core.sentence.Sentence;
 import promedio.core.trail.GroupSentence;
 import promedio.core.trail.Prepared;
 import promedio.core.vector.Numbers;
-import promedio.desktop.model.desk.Part;
 import promedio.desktop.model.picture.Sketch;
 
 /**
@@ -44,7 +43,7 @@ public record Breakdown(
      * @param parts the measures
      * @param order the column that the groups are put in order by; empty for that of their values
      */
-    public record Asked(List<String> by, List<Part> parts, Optional<Order> order) {
+    public record Asked(List<String> by, List<GroupSentence.Measure> parts, Optional<Order> order) {
         /** Nothing. */
         static final Asked NOTHING = new Asked(List.of(), List.of(), Optional.empty());
 
@@ -64,26 +63,7 @@ public record Breakdown(
 
         /** The sentence that says what the groups are and what is measured of them. */
         public String sentence() {
-            return new GroupSentence(
-                            by,
-                            parts.stream()
-                                    .map(part -> new GroupSentence.Measure(part.word(), part.column(), part.question()))
-                                    .toList())
-                    .text();
-        }
-    }
-
-    /**
-     * A measure of a column.
-     *
-     * @param word the word of the language
-     * @param column the column
-     * @param question the question that has its working; empty where there is none
-     */
-    public record Part(String word, String column, Optional<String> question) {
-        /** What its column is called. */
-        public String name() {
-            return word + " of " + column;
+            return new GroupSentence(by, parts).text();
         }
     }
 

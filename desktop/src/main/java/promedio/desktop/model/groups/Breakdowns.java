@@ -152,7 +152,7 @@ public final class Breakdowns {
     }
 
     /** Puts a measure in another place among them. */
-    public void move(Breakdown.Part part, int to) {
+    public void move(GroupSentence.Measure part, int to) {
         ask(now -> new Breakdown.Asked(now.by(), moved(now.parts(), part, to), now.order()));
     }
 
@@ -165,7 +165,7 @@ public final class Breakdowns {
     }
 
     /** Takes one measure in place of another. */
-    public void measure(Breakdown.Part before, Breakdown.Part now) {
+    public void measure(GroupSentence.Measure before, GroupSentence.Measure now) {
         ask(asks -> new Breakdown.Asked(
                 asks.by(), replaced(asks.parts(), before, now), asks.order().filter(order -> !order.column()
                         .equals(before.name()))));
@@ -179,12 +179,7 @@ public final class Breakdowns {
         }
         try {
             GroupSentence said = GroupSentence.read(sentence, now.base().names());
-            ask(before -> new Breakdown.Asked(
-                    said.by(),
-                    said.measures().stream()
-                            .map(one -> new Breakdown.Part(one.word(), one.column(), one.question()))
-                            .toList(),
-                    Optional.empty()));
+            ask(before -> new Breakdown.Asked(said.by(), said.measures(), Optional.empty()));
             return Optional.empty();
         } catch (Fault fault) {
             return Optional.of(fault.sentence());
@@ -192,9 +187,9 @@ public final class Breakdowns {
     }
 
     /** Adds a measure of a column, at the end. */
-    public void measure(Breakdown.Part part) {
+    public void measure(GroupSentence.Measure part) {
         ask(now -> {
-            List<Breakdown.Part> parts = new ArrayList<>(now.parts());
+            List<GroupSentence.Measure> parts = new ArrayList<>(now.parts());
             if (!parts.contains(part)) {
                 parts.add(part);
             }
@@ -203,7 +198,7 @@ public final class Breakdowns {
     }
 
     /** Takes a measure out. */
-    public void without(Breakdown.Part part) {
+    public void without(GroupSentence.Measure part) {
         ask(now -> new Breakdown.Asked(
                 now.by(),
                 now.parts().stream().filter(one -> !one.equals(part)).toList(),
@@ -223,7 +218,7 @@ public final class Breakdowns {
     }
 
     /** The measures that there can be of a column. */
-    public static List<Breakdown.Part> measures(Field field) {
+    public static List<GroupSentence.Measure> measures(Field field) {
         List<Measured> words = field.hasNumbers()
                 ? List.of(
                         Measured.MEAN,
@@ -238,14 +233,14 @@ public final class Breakdowns {
                         Measured.COUNT,
                         Measured.DISTINCT)
                 : List.of(Measured.COUNT, Measured.DISTINCT, Measured.MODE);
-        List<Breakdown.Part> parts = new ArrayList<>();
+        List<GroupSentence.Measure> parts = new ArrayList<>();
         for (Measured word : words) {
             Optional<String> question = field.hasNumbers() ? word.question(Optional.empty()) : Optional.empty();
-            parts.add(new Breakdown.Part(word.word(), field.name(), question));
+            parts.add(new GroupSentence.Measure(word.word(), field.name(), question));
         }
         if (field.hasNumbers()) {
-            parts.add(3, new Breakdown.Part("quartile 1", field.name(), Optional.of("quartile-1")));
-            parts.add(4, new Breakdown.Part("quartile 3", field.name(), Optional.of("quartile-3")));
+            parts.add(3, new GroupSentence.Measure("quartile 1", field.name(), Optional.of("quartile-1")));
+            parts.add(4, new GroupSentence.Measure("quartile 3", field.name(), Optional.of("quartile-3")));
         }
         return parts;
     }
@@ -257,7 +252,7 @@ public final class Breakdowns {
                 .map(Field::name)
                 .limit(1)
                 .toList();
-        List<Breakdown.Part> parts = base.fields().stream()
+        List<GroupSentence.Measure> parts = base.fields().stream()
                 .filter(field -> field.hasNumbers() && !isNumbering(original, field.name()))
                 .findFirst()
                 .map(field -> measures(field).stream()
@@ -277,7 +272,7 @@ public final class Breakdowns {
     /** What is left of what was asked, where columns have gone. */
     private static Breakdown.Asked left(Breakdown.Asked before, Prepared base) {
         List<String> names = base.names();
-        List<Breakdown.Part> parts = before.parts().stream()
+        List<GroupSentence.Measure> parts = before.parts().stream()
                 .filter(part -> names.contains(part.column()))
                 .toList();
         List<String> by = before.by().stream().filter(names::contains).toList();
