@@ -25,7 +25,7 @@ final class Opened implements Closeable {
     private final Sheets sheets;
     private final List<Integer> candidates;
     private final Closeable close;
-    private boolean numbersAsNames;
+    private final boolean numbersAsNames;
 
     private Opened(
             TableFile.Format format,
@@ -33,13 +33,25 @@ final class Opened implements Closeable {
             Optional<Delimiter> delimiter,
             Sheets sheets,
             List<Integer> candidates,
-            Closeable close) {
+            Closeable close,
+            boolean numbersAsNames) {
+        this.numbersAsNames = numbersAsNames;
         this.format = format;
         this.encoding = encoding;
         this.delimiter = delimiter;
         this.sheets = sheets;
         this.candidates = candidates;
         this.close = close;
+    }
+
+    /** A file whose names are no numbers. */
+    private Opened(
+            TableFile.Format format,
+            Optional<Charset> encoding,
+            Sheets sheets,
+            List<Integer> candidates,
+            Closeable close) {
+        this(format, encoding, Optional.empty(), sheets, candidates, close, false);
     }
 
     /** What is done with an opened file. */
@@ -71,11 +83,11 @@ final class Opened implements Closeable {
         if (format == TableFile.Format.HTML) {
             Sheets pages = new HtmlSheets(source.name(), text.open());
             List<Integer> asked = candidates(source, pages.names(), options);
-            return new Opened(format, encoding, Optional.empty(), pages, asked, () -> {});
+            return new Opened(format, encoding, pages, asked, () -> {});
         }
         if (format == TableFile.Format.JSON) {
             Sheets one = new OneSheet(text, rows -> new JsonRows(source.name(), text::open).give(rows));
-            return new Opened(format, encoding, Optional.empty(), one, List.of(0), () -> {});
+            return new Opened(format, encoding, one, List.of(0), () -> {});
         }
         boolean decimalComma = options.decimalMark().filter(mark -> mark == ',').isPresent();
         String sample = text.sample();
@@ -86,9 +98,7 @@ final class Opened implements Closeable {
                 .filter(sign -> !sign.equals(Delimiter.BLANKS) && sample.indexOf('"') >= 0)
                 .filter(sign -> DelimitedText.hasNumbersAsNames(sample, sign))
                 .isPresent();
-        Opened opened = new Opened(format, encoding, delimiter, one, List.of(0), () -> {});
-        opened.numbersAsNames = names;
-        return opened;
+        return new Opened(format, encoding, delimiter, one, List.of(0), () -> {}, names);
     }
 
     private static Opened workbook(Source source, ReadingOptions options, TableFile.Format format)
@@ -99,8 +109,7 @@ final class Opened implements Closeable {
             if (format == TableFile.Format.ODS) {
                 Sheets sheets = new OdsSheets(source, path);
                 List<Integer> asked = candidates(source, sheets.names(), options);
-                return new Opened(
-                        format, Optional.empty(), Optional.empty(), sheets, asked, () -> Zip.forget(source, path));
+                return new Opened(format, Optional.empty(), sheets, asked, () -> Zip.forget(source, path));
             }
             XlsxSheets sheets = XlsxSheets.open(source, path, checked);
             List<Integer> asked;
@@ -110,7 +119,7 @@ final class Opened implements Closeable {
                 sheets.close();
                 throw problem;
             }
-            return new Opened(format, Optional.empty(), Optional.empty(), sheets, asked, () -> {
+            return new Opened(format, Optional.empty(), sheets, asked, () -> {
                 sheets.close();
                 Zip.forget(source, path);
             });
