@@ -52,7 +52,13 @@ final class CellReader {
     }
 
     boolean isMissing(String text) {
-        if (text.isEmpty() || codes.containsKey(text)) {
+        if (text.isEmpty()) {
+            return true;
+        }
+        if (codes.isEmpty()) {
+            return false;
+        }
+        if (codes.containsKey(text)) {
             return true;
         }
         return codes.values().stream().anyMatch(Optional::isPresent)

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import java.util.regex.Pattern;
 import promedio.core.number.Decimals;
 import promedio.core.number.Numerals;
@@ -313,6 +314,24 @@ public sealed interface Column {
         /** The codes for missing. */
         Codes codes();
 
+        /** Goes through the cells that are not missing, without blanks at their ends. */
+        default void walk(Consumer<String> walk) {
+            entries().walk('.', new Entries.Walk() {
+                @Override
+                public void plain(int row, long unit, int places) {
+                    other(row, entries().text(row));
+                }
+
+                @Override
+                public void other(int row, String text) {
+                    String stripped = text.strip();
+                    if (!codes().isMissing(stripped)) {
+                        walk.accept(stripped);
+                    }
+                }
+            });
+        }
+
         @Override
         default int count() {
             return size() - missing();
@@ -356,7 +375,7 @@ public sealed interface Column {
         /** Whether a time of day stands in some cell. */
         public boolean hasTimes() {
             for (int row = 0; row < size(); row++) {
-                if (!isMissing(row) && DateForm.hasTime(entries.text(row))) {
+                if (DateForm.hasTime(entries.text(row)) && !isMissing(row)) {
                     return true;
                 }
             }

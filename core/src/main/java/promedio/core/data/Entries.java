@@ -155,6 +155,11 @@ public final class Entries {
         return pieces.stream().anyMatch(EntryPiece::hasCommas);
     }
 
+    /** Whether one of the plain decimals is written with a comma. */
+    boolean hasDecimalCommas() {
+        return pieces.stream().anyMatch(EntryPiece::hasDecimalCommas);
+    }
+
     /** All entries as text, each written when it is asked for. */
     public List<String> texts() {
         return new Texts();

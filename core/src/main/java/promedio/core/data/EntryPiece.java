@@ -108,12 +108,16 @@ final class EntryPiece {
     }
 
     boolean hasCommas() {
+        return hasDecimalCommas() || Arrays.stream(texts).anyMatch(text -> text.indexOf(',') >= 0);
+    }
+
+    boolean hasDecimalCommas() {
         for (byte form : places) {
             if (form > 0 && (form & COMMA) != 0) {
                 return true;
             }
         }
-        return Arrays.stream(texts).anyMatch(text -> text.indexOf(',') >= 0);
+        return false;
     }
 
     /** A number that is the same for the same text. */

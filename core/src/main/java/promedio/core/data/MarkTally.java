@@ -34,15 +34,22 @@ final class MarkTally {
             tally.look(text.strip());
             return true;
         });
-        for (int row = 0; row < column.size(); row++) {
-            if (column.isDecimal(row, '.')) {
-                tally.plain(column.unit(row), column.places(row), false);
-            } else if (column.isDecimal(row, ',')) {
-                tally.plain(column.unit(row), column.places(row), true);
-            } else if (!column.isBlank(row)) {
-                looked.of(column.text(row));
+        boolean commas = column.hasDecimalCommas();
+        column.walk('.', new Entries.Walk() {
+            @Override
+            public void plain(int row, long unit, int places) {
+                tally.plain(unit, places, false);
             }
-        }
+
+            @Override
+            public void other(int row, String text) {
+                if (commas && column.isDecimal(row, ',')) {
+                    tally.plain(column.unit(row), column.places(row), true);
+                } else {
+                    looked.of(text);
+                }
+            }
+        });
         return tally;
     }
 
@@ -68,7 +75,7 @@ final class MarkTally {
     }
 
     private void look(String text) {
-        if (text.isEmpty() || text.length() > LONGEST || Character.isLetter(text.charAt(0))) {
+        if (text.isEmpty() || text.length() > LONGEST || !canBeNumber(text)) {
             return;
         }
         Matcher whole = WHOLE.matcher(text);
@@ -90,6 +97,20 @@ final class MarkTally {
             return;
         }
         grouped(text);
+    }
+
+    /** Words, dates and times of day are told from numbers by their first letter, or by a sign that stands in none. */
+    private static boolean canBeNumber(String text) {
+        if (Character.isLetter(text.charAt(0))) {
+            return false;
+        }
+        for (int i = 1; i < text.length(); i++) {
+            char sign = text.charAt(i);
+            if (sign == ':' || sign == '/' || sign == '-' && "eE".indexOf(text.charAt(i - 1)) < 0) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private void grouped(String text) {

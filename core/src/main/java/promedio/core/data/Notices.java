@@ -32,10 +32,7 @@ final class Notices {
     static List<PointedOut> of(Table table, Numerals numerals) {
         CompletableFuture<Optional<PointedOut>> repeated = CompletableFuture.supplyAsync(() -> RepeatedRows.of(table));
         List<PointedOut> found = new ArrayList<>(TotalRows.of(table));
-        table.columns().parallelStream()
-                .map(column -> of(column, numerals))
-                .toList()
-                .forEach(found::addAll);
+        Abreast.each(table.columns(), column -> of(column, numerals)).forEach(found::addAll);
         repeated.join().ifPresent(found::add);
         return found;
     }

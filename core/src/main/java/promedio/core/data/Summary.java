@@ -1,7 +1,7 @@
 package promedio.core.data;
 
 import java.time.LocalDateTime;
-import java.util.Collections;
+import java.time.ZoneOffset;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -46,6 +46,11 @@ public record Summary(
         }
     }
 
+    /** Works out all columns in short, several at a time. */
+    public static List<Summary> of(List<Column> columns) {
+        return Abreast.each(columns, Summary::of);
+    }
+
     /** Works out a column in short. */
     public static Summary of(Column column) {
         if (column instanceof Column.OfNumbers numbers) {
@@ -64,10 +69,8 @@ public record Summary(
                     categories.commonest());
         }
         Set<String> different = new HashSet<>();
-        for (int row = 0; row < column.size() && column.count() > 0; row++) {
-            if (!column.isMissing(row)) {
-                different.add(column.entries().text(row).strip());
-            }
+        if (column instanceof Column.OfTexts texts) {
+            texts.walk(different::add);
         }
         return bare(column, different.size());
     }
@@ -77,32 +80,27 @@ public record Summary(
     }
 
     private static Summary numbers(Column.OfNumbers column) {
-        Decimals sorted = column.numbers().ascending();
-        int distinct = sorted.size() > 0 ? 1 : 0;
-        for (int i = 1; i < sorted.size(); i++) {
-            distinct += sorted.compare(i, i - 1) == 0 ? 0 : 1;
-        }
-        if (distinct == 0) {
+        Decimals numbers = column.numbers();
+        if (numbers.size() == 0) {
             return bare(column, 0);
         }
-        Exact mean = mean(sorted, column.isApproximate());
+        Exact least = numbers.at(numbers.least());
+        Exact largest = numbers.at(numbers.largest());
+        Exact mean = numbers.powerSums(1)[1].over(Exact.of(numbers.size()));
+        boolean nothing = column.isApproximate() && isRounding(mean, least.abs(), largest.abs());
         return new Summary(
                 column,
-                distinct,
-                Optional.of(Bound.of(sorted.at(0))),
-                Optional.of(Bound.of(sorted.at(sorted.size() - 1))),
-                Optional.of(mean),
+                numbers.distinct(),
+                Optional.of(Bound.of(least)),
+                Optional.of(Bound.of(largest)),
+                Optional.of(nothing ? Exact.ZERO : mean),
                 List.of());
     }
 
-    /** The mean; of numbers that were rounded, what is as small as their rounding is 0. */
-    private static Exact mean(Decimals sorted, boolean approximate) {
-        Exact mean = sorted.powerSums(1)[1].over(Exact.of(sorted.size()));
-        Exact lowest = sorted.at(0).abs();
-        Exact highest = sorted.at(sorted.size() - 1).abs();
-        Exact size = lowest.compareTo(highest) > 0 ? lowest : highest;
-        boolean nothing = approximate && mean.abs().times(ROUNDING).compareTo(size) <= 0;
-        return nothing ? Exact.ZERO : mean;
+    /** Whether a mean of numbers that were rounded is no larger than their rounding. */
+    private static boolean isRounding(Exact mean, Exact least, Exact largest) {
+        Exact size = least.compareTo(largest) > 0 ? least : largest;
+        return mean.abs().times(ROUNDING).compareTo(size) <= 0;
     }
 
     /** Whether the measures of the column are only approximate. */
@@ -111,24 +109,25 @@ public record Summary(
     }
 
     private static Summary dates(Column.OfDates column) {
-        boolean times = column.hasTimes();
-        Set<LocalDateTime> all = new HashSet<>();
-        for (int row = 0; row < column.size(); row++) {
-            column.date(row).ifPresent(all::add);
-        }
-        if (all.isEmpty()) {
+        Decimals.Builder all = new Decimals.Builder(column.count());
+        Memo<Optional<LocalDateTime>> memo = new Memo<>(column.form()::read);
+        column.walk(text -> memo.of(text).ifPresent(date -> all.add(date.toEpochSecond(ZoneOffset.UTC), 0)));
+        Decimals seconds = all.build();
+        if (seconds.size() == 0) {
             return bare(column, 0);
         }
+        boolean times = column.hasTimes();
         return new Summary(
                 column,
-                all.size(),
-                Optional.of(Bound.of(written(Collections.min(all), times))),
-                Optional.of(Bound.of(written(Collections.max(all), times))),
+                seconds.distinct(),
+                Optional.of(Bound.of(written(seconds.unit(seconds.least()), times))),
+                Optional.of(Bound.of(written(seconds.unit(seconds.largest()), times))),
                 Optional.empty(),
                 List.of());
     }
 
-    private static String written(LocalDateTime date, boolean times) {
+    private static String written(long second, boolean times) {
+        LocalDateTime date = LocalDateTime.ofEpochSecond(second, 0, ZoneOffset.UTC);
         return times ? date.toString() : date.toLocalDate().toString();
     }
 }

@@ -39,8 +39,7 @@ public record TableReading(Table table, char decimalMark, ThousandsMark thousand
      */
     public static TableReading of(List<String> headings, List<Entries> cells, CellRules rules, boolean commaParts) {
         boolean marks = rules.decimalMark().isEmpty() || rules.thousands().isEmpty();
-        List<MarkTally> tallies =
-                marks ? cells.parallelStream().map(MarkTally::of).toList() : List.of();
+        List<MarkTally> tallies = marks ? Abreast.each(cells, MarkTally::of) : List.of();
         char mark = rules.decimalMark().orElseGet(() -> commaParts ? '.' : decimalMark(tallies));
         List<String> names = Names.of(headings, cells.size());
         List<Column> columns = new ArrayList<>();
@@ -55,10 +54,9 @@ public record TableReading(Table table, char decimalMark, ThousandsMark thousand
                 notices.add(PointedOut.of("repeated-heading").in(names.get(i)));
             }
         }
-        List<Made> made = IntStream.range(0, cells.size())
-                .parallel()
-                .mapToObj(i -> column(names.get(i), cells.get(i), new Marks(mark, thousands.get(i)), rules))
-                .toList();
+        List<Integer> places = IntStream.range(0, cells.size()).boxed().toList();
+        List<Made> made =
+                Abreast.each(places, i -> column(names.get(i), cells.get(i), new Marks(mark, thousands.get(i)), rules));
         for (Made one : made) {
             columns.add(one.column());
             one.notice().ifPresent(notices::add);

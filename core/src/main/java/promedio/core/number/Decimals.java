@@ -3,6 +3,7 @@ package promedio.core.number;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.List;
 import java.util.stream.IntStream;
 
@@ -11,6 +12,11 @@ import java.util.stream.IntStream;
  * they fit, not in an object each, which is what makes a million values light and their power sums fast.
  */
 public final class Decimals {
+    /** So many bits for each number are still quicker than putting them in order. */
+    private static final int CLOSE = 256;
+
+    private static final long MOST_BITS = 1 << 28;
+
     private static final BigInteger LEAST = BigInteger.valueOf(Long.MIN_VALUE + 1);
     private static final BigInteger MOST = BigInteger.valueOf(Long.MAX_VALUE);
 
@@ -93,6 +99,45 @@ public final class Decimals {
         long[] sorted = units.clone();
         Arrays.sort(sorted);
         return new Decimals(places, sorted, null);
+    }
+
+    /** The index of the least of them, the first of several; 0 where there is none. */
+    public int least() {
+        int least = 0;
+        for (int i = 1; i < size(); i++) {
+            least = compare(i, least) < 0 ? i : least;
+        }
+        return least;
+    }
+
+    /** The index of the largest of them, the first of several; 0 where there is none. */
+    public int largest() {
+        int largest = 0;
+        for (int i = 1; i < size(); i++) {
+            largest = compare(i, largest) > 0 ? i : largest;
+        }
+        return largest;
+    }
+
+    /** How many of them are different: a bit for each that there can be where they lie close together, else by their order. */
+    public int distinct() {
+        if (units != null && units.length > 0) {
+            long least = units[least()];
+            long range = units[largest()] - least;
+            if (range >= 0 && range < Math.min(MOST_BITS, (long) CLOSE * units.length)) {
+                BitSet met = new BitSet((int) range + 1);
+                for (long unit : units) {
+                    met.set((int) (unit - least));
+                }
+                return met.cardinality();
+            }
+        }
+        Decimals sorted = ascending();
+        int distinct = Math.min(1, size());
+        for (int i = 1; i < sorted.size(); i++) {
+            distinct += sorted.compare(i, i - 1) == 0 ? 0 : 1;
+        }
+        return distinct;
     }
 
     /** The numbers at some indices, in that order. */

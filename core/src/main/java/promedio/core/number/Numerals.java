@@ -115,9 +115,20 @@ public record Numerals(char decimalMark, char thousandsMark) {
         return Optional.of(plain);
     }
 
+    /** Whether a sign in it that stands in no number tells dates and times at once. */
+    private static boolean isOtherwise(String text) {
+        for (int i = 1; i < text.length(); i++) {
+            char sign = text.charAt(i);
+            if (sign == ':' || sign == '/' || sign == '-' && "eE".indexOf(text.charAt(i - 1)) < 0) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     private static Optional<Numeral> readPlain(String text) {
         Matcher matcher = NUMBER.matcher(text);
-        if (!matcher.matches()) {
+        if (isOtherwise(text) || !matcher.matches()) {
             return Optional.empty();
         }
         String whole = matcher.group(2);

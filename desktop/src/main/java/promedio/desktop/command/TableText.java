@@ -54,7 +54,7 @@ final class TableText {
     /** The columns in short. */
     static void columns(ObjectNode object, Table table) {
         ArrayNode columns = object.putArray("columns");
-        table.columns().forEach(column -> column(columns.addObject(), Summary.of(column)));
+        Summary.of(table.columns()).forEach(summary -> column(columns.addObject(), summary));
     }
 
     private static void column(ObjectNode object, Summary summary) {
@@ -143,13 +143,14 @@ final class TableText {
                 .append(table.columns().size())
                 .append(" columns (");
         text.append(how).append(")");
-        for (Column column : table.columns()) {
+        for (Summary summary : Summary.of(table.columns())) {
+            Column column = summary.column();
             text.append(String.format(
                     Locale.ROOT,
                     "%n  %-28s %-9s %s",
                     Visible.line(column.name(), 28),
                     column.kind().id(),
-                    line(Summary.of(column))));
+                    line(summary)));
         }
         file.told().forEach(sentence -> text.append(String.format("%n  %s", sentence)));
         file.reading().pointedOut().forEach(notice -> text.append(String.format("%n  %s", notice.sentence())));
