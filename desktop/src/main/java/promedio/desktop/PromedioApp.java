@@ -17,6 +17,7 @@ import promedio.desktop.formula.Typesetter;
 import promedio.desktop.gallery.Gallery;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.desk.Background;
+import promedio.desktop.model.desk.Habits;
 import promedio.desktop.model.reading.LeftBehind;
 import promedio.desktop.text.Words;
 import promedio.desktop.theme.Theme;
@@ -123,7 +124,7 @@ public final class PromedioApp extends Application {
     private static DeskModel desk(boolean demo, boolean walk) {
         DeskModel desk = walk
                 ? new DeskModel(FIGURES)
-                : new DeskModel(FIGURES, Background.worker("disk", STARTED), Journal.in(journals()));
+                : new DeskModel(FIGURES, Background.worker("disk", STARTED), Journal.in(journals()), Habits.ofUser());
         if (demo) {
             desk.show(Demo.assignment(), null);
         }

@@ -4,6 +4,7 @@ import promedio.core.course.CardKey;
 import promedio.desktop.model.compare.Comparing;
 import promedio.desktop.model.desk.Background;
 import promedio.desktop.model.desk.Desk;
+import promedio.desktop.model.desk.Habits;
 import promedio.desktop.model.groups.Breakdowns;
 import promedio.desktop.model.jotter.Jots;
 import promedio.desktop.model.picture.Drawings;
@@ -41,6 +42,7 @@ public final class DeskModel extends Desk {
     private final Drawings drawings = with(new Drawings(this, tables, inSteps));
     private final Comparing comparing = with(new Comparing(this));
     private final PairWork pairs = new PairWork(this, followers);
+    private final Habits habits;
     private final GroupWork groups = new GroupWork(this, comparing);
 
     /** An empty desk that keeps no journal: for pictures and tests. */
@@ -56,7 +58,18 @@ public final class DeskModel extends Desk {
      * @param journal where every edit is written down; null for nowhere
      */
     public DeskModel(Background background, Background disk, Journal journal) {
+        this(background, disk, journal, Habits.none());
+    }
+
+    /** An empty desk of somebody with habits. */
+    public DeskModel(Background background, Background disk, Journal journal, Habits habits) {
         super(background, disk, journal);
+        this.habits = habits;
+    }
+
+    /** What the person at the desk has chosen for themselves. */
+    public Habits habits() {
+        return habits;
     }
 
     /** What the paper shows: a page that lies over the others, else the page of what is chosen that was turned to. */

@@ -42,7 +42,7 @@ final class ChosenFoot extends HBox {
     private final Hyperlink out = Press.link("table.chosen.out", "leave-out-chosen", this::leaveOut);
     private final Hyperlink fits = Press.link("table.chosen.steps", "chosen-steps", this::offerSteps);
     private final Hyperlink which = Press.link("table.quick", "choose-quick", this::chooseFigures);
-    private final Set<Quick> wanted = EnumSet.of(Quick.SUM, Quick.MEAN, Quick.LEAST, Quick.LARGEST);
+    private final Set<Quick> wanted;
     private long asked;
 
     /** A figure of the chosen cells. */
@@ -64,6 +64,7 @@ final class ChosenFoot extends HBox {
 
     ChosenFoot(DeskModel model, TwoGrids grids, StepMenu stepMenu) {
         this.model = model;
+        wanted = model.habits().some("quick-figures", EnumSet.of(Quick.SUM, Quick.MEAN, Quick.LEAST, Quick.LARGEST));
         this.grids = grids;
         this.stepMenu = stepMenu;
         getStyleClass().add("table-foot");
@@ -183,6 +184,7 @@ final class ChosenFoot extends HBox {
                 } else {
                     wanted.remove(one);
                 }
+                model.habits().keep("quick-figures", wanted);
                 show();
             });
             menu.getItems().add(item);

@@ -57,16 +57,18 @@ public final class MainWindow {
     private final Late<JotterPane> jotter;
     private final Shortcuts shortcuts;
     private final FileActions files;
-    private Theme theme = Theme.PAPER;
-    private int percent = 100;
+    private Theme theme;
+    private int percent;
     private Button themeButton;
     private Foot foot;
 
     /** The window of a desk, not yet shown. */
     public MainWindow(DeskModel model) {
+        this.model = model;
+        theme = model.habits().one("theme", Theme.PAPER);
+        percent = textSize(model.habits().number("text-size", 100));
         // Before the first control is made, or the usual theme would be read for nothing.
         theme.wear();
-        this.model = model;
         // Moving the focus makes an answer or name that is being typed count.
         files = new FileActions(model, () -> scene().getRoot().requestFocus(), this::focusTyping);
         pages = new Pages(model, files);
@@ -149,6 +151,7 @@ public final class MainWindow {
 
     private Foot foot() {
         themeButton = new BarButton("bar.slate", this::otherTheme);
+        themeButton.setText(Words.of(otherThemeName()));
         Tip.on(themeButton, Words.of("bar.theme.tip"));
         BarButton copy = BarButton.withTip("bar.copy", this::copyMeasures);
         copy.disableProperty().bind(model.figuresProperty().isNull());
@@ -213,16 +216,22 @@ public final class MainWindow {
     /** Shows another theme. */
     public void setTheme(Theme other) {
         theme = other;
+        model.habits().keep("theme", theme);
         theme.wear();
         theme.dress(scene.getRoot(), percent);
-        themeButton.setText(Words.of(theme == Theme.PAPER ? "bar.slate" : "bar.paper"));
+        themeButton.setText(Words.of(otherThemeName()));
     }
 
     /** Shows text in another size, in percent of the usual; from 80 to 200. */
     public void setTextSize(int newPercent) {
-        percent = Math.max(SMALLEST, Math.min(LARGEST, newPercent));
+        percent = textSize(newPercent);
+        model.habits().keep("text-size", percent);
         theme.dress(scene.getRoot(), percent);
         fit(scene.getWidth());
+    }
+
+    private static int textSize(int percent) {
+        return Math.max(SMALLEST, Math.min(LARGEST, percent));
     }
 
     /** What is done with files: opened, saved, taken from a drop. */
@@ -313,6 +322,10 @@ public final class MainWindow {
         if (!pages.findInTable()) {
             find().open();
         }
+    }
+
+    private String otherThemeName() {
+        return theme == Theme.PAPER ? "bar.slate" : "bar.paper";
     }
 
     private void otherTheme() {

@@ -16,6 +16,8 @@ import promedio.core.course.CardKey;
 import promedio.core.course.QuartileRule;
 import promedio.desktop.demo.Demo;
 import promedio.desktop.model.desk.Page;
+import promedio.desktop.text.Words;
+import promedio.desktop.theme.Theme;
 
 /** The real window on one shared stage, driven by mouse and keyboard as a student does. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -29,6 +31,25 @@ class WindowTest extends OpenWindow {
         press(KeyCode.CONTROL, KeyCode.Z);
         click("#page-MEASURES");
         assertThat(words()).contains("Mean", "Standard deviation", "60 shared out over 4", "occurs 2 times");
+    }
+
+    /** What a person has chosen for themselves is there when the program is started again, in the next window. */
+    @Test
+    void theme_and_size_of_text_are_found_again() {
+        onWindow(() -> {
+            window.setTextSize(150);
+            window.setTheme(Theme.SLATE);
+            return null;
+        });
+        MainWindow next = onWindow(() -> new MainWindow(desk));
+        assertThat(next.scene().getRoot().getStyleClass()).contains("slate-theme");
+        assertThat(next.scene().getRoot().getStyle()).isEqualTo("-fx-font-size: 19.5px;");
+        assertThat(onWindow(() -> ((Button) next.scene().lookup("#bar-slate")).getText()))
+                .isEqualTo(Words.of("bar.paper"));
+        onWindow(() -> {
+            window.setTheme(Theme.PAPER);
+            return null;
+        });
     }
 
     @Test
