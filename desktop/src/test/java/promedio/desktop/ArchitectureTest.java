@@ -3,6 +3,7 @@ package promedio.desktop;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.domain.JavaClass;
@@ -10,7 +11,13 @@ import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.domain.properties.HasName;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
@@ -49,6 +56,25 @@ class ArchitectureTest {
                 .dependOnClassesThat()
                 .haveFullyQualifiedName("org.jfree.data.general.DatasetUtils")
                 .check(ALL);
+    }
+
+    /** What is true of a kind of sample stands with the kind; others ask what can be done, or have a case for each. */
+    @Test
+    void nobody_asks_which_kind_a_sample_is_of() throws IOException {
+        Pattern asking = Pattern.compile("[!=]= *SampleKind\\.[A-Z]|SampleKind\\.[A-Z]+ *[!=]=|equals\\(SampleKind\\."
+                + "|SampleKind\\.[A-Z]+(\\.id\\(\\))?(\\.equals\\(|::equals)|paired\\(\\)\\.is(Present|Empty)");
+        List<String> asked = new ArrayList<>();
+        for (String module : List.of("core", "files", "desktop")) {
+            try (Stream<Path> files = Files.walk(Path.of("..", module, "src", "main", "java"))) {
+                for (Path file :
+                        files.filter(path -> path.toString().endsWith(".java")).toList()) {
+                    asking.matcher(Files.readString(file))
+                            .results()
+                            .forEach(found -> asked.add(file.getFileName() + ": " + found.group()));
+                }
+            }
+        }
+        assertThat(asked).isEmpty();
     }
 
     @Test

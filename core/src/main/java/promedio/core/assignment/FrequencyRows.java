@@ -6,6 +6,7 @@ import java.util.OptionalInt;
 import promedio.core.data.Entries;
 import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
+import promedio.core.sample.SampleKind.Use;
 
 /** Frequency tables changed by one unit. */
 final class FrequencyRows {
@@ -14,7 +15,7 @@ final class FrequencyRows {
     /** The table with one unit taken from a row (−1: from nowhere) and put to a value; empty where that makes no sense. */
     static Optional<SampleSheet> moved(SampleSheet sheet, Numerals numerals, int row, String to) {
         Optional<Exact> value = numerals.read(to).map(Numerals.Numeral::exact);
-        if (sheet.kind() == SampleSheet.Kind.VALUES || sheet.isOfPairs() || value.isEmpty() || row >= sheet.size()) {
+        if (!sheet.can(Use.COUNTED) || value.isEmpty() || row >= sheet.size()) {
             return Optional.empty();
         }
         if (row >= 0 && sheet.values().text(row).equals(to)) {

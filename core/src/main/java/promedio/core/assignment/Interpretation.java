@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,6 +19,8 @@ import promedio.core.number.Numerals;
 import promedio.core.sample.ClassInterval;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Sample;
+import promedio.core.sample.SampleKind;
+import promedio.core.sample.SampleKind.Use;
 import promedio.core.sentence.Sentence;
 import promedio.core.tabulate.ClassReading;
 
@@ -51,6 +54,8 @@ public final class Interpretation {
     private final SampleSheet sheet;
     private final Numerals numerals;
     private final Sample sample;
+    private static final Exact MOST_COUNTED = Exact.of(1_000_000_000);
+
     private final Status[] statuses;
     private final Map<Integer, Sentence> remarks = new HashMap<>();
     private Optional<ClassReading> classes = Optional.empty();
@@ -69,6 +74,7 @@ public final class Interpretation {
                                 card.get(CardKey.FREQUENCIES) == Frequencies.RELATIVE);
                     case CLASSES -> readClasses(card);
                     case PAIRS -> readPairs();
+                    case CATEGORIES -> nothing();
                 };
         for (int row = 0; row < statuses.length; row++) {
             if (statuses[row] == Status.BAD_FREQUENCY && isOpen(row)) {
@@ -322,9 +328,33 @@ public final class Interpretation {
         };
     }
 
-    /** The column of what is wrong with a row: of pairs the first that is no number, else that of the values. */
+    /** The column of what is wrong with a row: the first of several variables that is no number, else that of the values. */
     public int faulty(int entry) {
-        return sheet.isOfPairs() && status(sheet.values(), entry) != Status.NOT_A_NUMBER ? 1 : 0;
+        return sheet.can(Use.VARIABLES) && status(sheet.values(), entry) != Status.NOT_A_NUMBER ? 1 : 0;
+    }
+
+    /** What it turns out to be made of: what holds words alone is of categories. */
+    public SampleKind kind() {
+        return categories().isEmpty() ? sheet.kind() : SampleKind.CATEGORIES;
+    }
+
+    /** How often each word occurs where it holds nothing else, in the order of their first appearance; else nothing. */
+    public Map<String, Long> categories() {
+        Map<String, Long> found = new LinkedHashMap<>();
+        if (!sheet.can(Use.WORDS) || !sample.isEmpty() || waiting().isPresent()) {
+            return found;
+        }
+        for (int i = 0; i < statuses.length && count(Status.NOT_A_NUMBER) > 0; i++) {
+            if (statuses[i] == Status.NOT_A_NUMBER) {
+                Optional<Exact> times = frequency(i).filter(weight -> weight.compareTo(MOST_COUNTED) < 0);
+                if (times.isEmpty()) {
+                    return Map.of();
+                }
+                found.merge(
+                        sheet.values().text(i).strip(), times.get().numerator().longValueExact(), Long::sum);
+            }
+        }
+        return found;
     }
 
     /** The number that an entry nearly is; offered as what would do. */
@@ -355,9 +385,7 @@ public final class Interpretation {
 
     /** An entry that seems to be a total or mean of the others. */
     public Optional<Suspicion> suspicion() {
-        return sheet.kind() == SampleSheet.Kind.CLASSES || sheet.isOfPairs()
-                ? Optional.empty()
-                : Suspicion.of(sheet, sample);
+        return sheet.can(Use.TOTALLED) ? Suspicion.of(sheet, sample) : Optional.empty();
     }
 
     /** How many entries are no numbers as they stand, but would be with the other decimal mark. */

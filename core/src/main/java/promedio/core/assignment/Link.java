@@ -9,6 +9,7 @@ import promedio.core.data.ColumnEntries;
 import promedio.core.data.Entries;
 import promedio.core.data.Table;
 import promedio.core.number.Numerals;
+import promedio.core.sample.SampleKind;
 
 /** Where the entries of a sample come from: a data table. */
 public sealed interface Link {
@@ -28,8 +29,8 @@ public sealed interface Link {
     /** Whether a table has what this speaks of. */
     boolean fits(DataTable table);
 
-    /** Whether it is of two columns. */
-    boolean isOfPairs();
+    /** What samples are made of that come from it. */
+    SampleKind kind();
 
     /** The same with its two columns exchanged; itself where it is of one. */
     Link swapped();
@@ -74,8 +75,8 @@ public sealed interface Link {
         }
 
         @Override
-        public boolean isOfPairs() {
-            return second.isPresent();
+        public SampleKind kind() {
+            return second.isPresent() ? SampleKind.PAIRS : SampleKind.VALUES;
         }
 
         @Override
@@ -149,8 +150,8 @@ public sealed interface Link {
         }
 
         @Override
-        public boolean isOfPairs() {
-            return second.isPresent();
+        public SampleKind kind() {
+            return second.isPresent() ? SampleKind.PAIRS : SampleKind.VALUES;
         }
 
         @Override

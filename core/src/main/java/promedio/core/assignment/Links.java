@@ -12,6 +12,8 @@ import promedio.core.data.Column;
 import promedio.core.data.ColumnEntries;
 import promedio.core.data.Entries;
 import promedio.core.number.Numerals;
+import promedio.core.sample.SampleKind;
+import promedio.core.sample.SampleKind.Use;
 
 /** Samples and the columns that their entries come from: what is changed in one of them is changed in the other. */
 public final class Links {
@@ -26,9 +28,7 @@ public final class Links {
         if (!link.fits(table)) {
             throw new IllegalArgumentException("The table “" + table.name() + "” has no such column.");
         }
-        SampleSheet sheet = link.isOfPairs()
-                ? SampleSheet.table(SampleSheet.Kind.PAIRS, id, name, unit, Entries.NONE, Entries.NONE)
-                : SampleSheet.list(id, name, unit, Entries.NONE);
+        SampleSheet sheet = SampleSheet.empty(link.kind(), id, name, unit);
         if (!(link instanceof Link.Cells cells)) {
             return sheet.linked(Optional.of(link), sheet.columns(), new TreeSet<>());
         }
@@ -37,7 +37,7 @@ public final class Links {
                 .toList();
         SampleSheet linked = sheet.withMissingCodes(codes(columns))
                 .linked(Optional.of(link), cells.entries(table, card), new TreeSet<>());
-        return link.isOfPairs() ? linked.of(variables(columns)) : linked;
+        return linked.can(Use.VARIABLES) ? linked.of(variables(columns)) : linked;
     }
 
     /** What the two of a pair are that come from two columns. */
@@ -81,7 +81,7 @@ public final class Links {
     public static SampleSheet paired(String id, String name, SampleSheet one, SampleSheet other) {
         List<Set<String>> codes = List.of(one.missingCodes(), other.missingCodes());
         List<Entries> entries = withOwnCodes(codes, List.of(one.values(), other.values()));
-        return SampleSheet.table(SampleSheet.Kind.PAIRS, id, name, one.unit(), entries.get(0), entries.get(1))
+        return SampleSheet.table(SampleKind.PAIRS, id, name, one.unit(), entries.get(0), entries.get(1))
                 .of(new SampleSheet.Variables(one.name(), other.name(), other.unit()))
                 .withMissingCodes(common(codes))
                 .switched(offInEither(one, other), false);

@@ -10,6 +10,7 @@ import promedio.core.sample.ClassInterval;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Ranking;
 import promedio.core.sample.Sample;
+import promedio.core.sample.SampleKind;
 
 /**
  * A sample written down anew as a table, two columns of entries: to be put on the shelf as a sample of its own.
@@ -18,7 +19,7 @@ import promedio.core.sample.Sample;
  * @param first the values or classes
  * @param frequencies their frequencies
  */
-public record Regrouped(SampleSheet.Kind kind, List<String> first, List<String> frequencies) {
+public record Regrouped(SampleKind kind, List<String> first, List<String> frequencies) {
     /** Copies the columns. */
     public Regrouped {
         first = List.copyOf(first);
@@ -28,7 +29,7 @@ public record Regrouped(SampleSheet.Kind kind, List<String> first, List<String> 
     /** The classes of a table. */
     public static Regrouped classes(ClassTable table, Numerals numerals) {
         return new Regrouped(
-                SampleSheet.Kind.CLASSES,
+                SampleKind.CLASSES,
                 table.classes().stream().map(ClassInterval::label).toList(),
                 table.classes().stream()
                         .map(one -> numerals.write(one.frequency()))
@@ -42,7 +43,7 @@ public record Regrouped(SampleSheet.Kind kind, List<String> first, List<String> 
         for (int i = 0; i < distinct.size(); i++) {
             values.add(numerals.write(distinct.decimal(i)));
         }
-        return new Regrouped(SampleSheet.Kind.FREQUENCIES, values, frequencies(sample.ranking(), numerals));
+        return new Regrouped(SampleKind.FREQUENCIES, values, frequencies(sample.ranking(), numerals));
     }
 
     /** Equally spaced values read as the midpoints of classes that meet halfway; empty where the spaces differ. */
@@ -60,7 +61,7 @@ public record Regrouped(SampleSheet.Kind kind, List<String> first, List<String> 
             classes.add(numerals.write(distinct.at(i).minus(step.half())) + " to under "
                     + numerals.write(distinct.at(i).plus(step.half())));
         }
-        return Optional.of(new Regrouped(SampleSheet.Kind.CLASSES, classes, frequencies(sample.ranking(), numerals)));
+        return Optional.of(new Regrouped(SampleKind.CLASSES, classes, frequencies(sample.ranking(), numerals)));
     }
 
     private static List<String> frequencies(Ranking ranking, Numerals numerals) {

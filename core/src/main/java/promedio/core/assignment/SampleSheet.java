@@ -1,7 +1,6 @@
 package promedio.core.assignment;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
@@ -11,6 +10,9 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 import promedio.core.data.Entries;
 import promedio.core.measure.MeasuredIn;
+import promedio.core.sample.SampleKind;
+import promedio.core.sample.SampleKind.Role;
+import promedio.core.sample.SampleKind.Use;
 import promedio.core.sentence.Visible;
 import promedio.core.tabulate.Tabulation;
 
@@ -35,7 +37,7 @@ public record SampleSheet(
         String id,
         String name,
         String unit,
-        Kind kind,
+        SampleKind kind,
         List<Entries> columns,
         Set<String> missingCodes,
         SortedSet<Integer> off,
@@ -46,39 +48,6 @@ public record SampleSheet(
         String groups) {
     /** A longer text is not kept with its sample: it would stand in every copy of it. */
     private static final int LONGEST_PASTED = 20_000;
-
-    /** What the columns hold. */
-    public enum Kind {
-        /** A list: one column. */
-        VALUES("values"),
-        /** Values and their frequencies. */
-        FREQUENCIES("frequencies"),
-        /** Classes and their frequencies. */
-        CLASSES("classes"),
-        /** Two values of each of several things. */
-        PAIRS("pairs");
-
-        private final String id;
-
-        Kind(String id) {
-            this.id = id;
-        }
-
-        /** The stable id, in files and on the command line. */
-        public String id() {
-            return id;
-        }
-
-        /** The kind with an id; empty where there is none. */
-        public static Optional<Kind> find(String id) {
-            return Arrays.stream(values()).filter(kind -> kind.id.equals(id)).findFirst();
-        }
-
-        /** How many columns it has. */
-        public int width() {
-            return this == VALUES ? 1 : 2;
-        }
-    }
 
     /**
      * What the two of a pair are.
@@ -109,14 +78,14 @@ public record SampleSheet(
         off = Collections.unmodifiableSortedSet(new TreeSet<>(off));
         pasted = pasted.filter(text -> text.length() <= LONGEST_PASTED).map(Visible::encodable);
         int size = columns.get(0).size();
-        boolean fits = columns.size() == kind.width() || kind == Kind.PAIRS && columns.size() == kind.width() + 1;
+        boolean fits = kind.can(Use.SHELVED) && kind.columns(columns.size()).isPresent();
         if (!fits || columns.stream().anyMatch(column -> column.size() != size)) {
             throw new IllegalArgumentException("A sample has one column, or several of the same length.");
         }
-        if (variables.isPresent() != (kind == Kind.PAIRS)) {
+        if (variables.isPresent() != kind.can(Use.VARIABLES)) {
             throw new IllegalArgumentException("Pairs, and only they, are of two variables.");
         }
-        if (link.isPresent() && kind != Kind.VALUES && kind != Kind.PAIRS) {
+        if (link.isPresent() && !kind.can(Use.LINKED)) {
             throw new IllegalArgumentException("Only lists and pairs come from a table.");
         }
         if (!off.isEmpty() && (off.first() < 0 || off.last() >= size)) {
@@ -129,7 +98,7 @@ public record SampleSheet(
             String id,
             String name,
             String unit,
-            Kind kind,
+            SampleKind kind,
             List<Entries> columns,
             Set<String> missingCodes,
             SortedSet<Integer> off,
@@ -145,26 +114,32 @@ public record SampleSheet(
                 tabulation,
                 Optional.empty(),
                 Optional.empty(),
-                kind == Kind.PAIRS ? Optional.of(Variables.UNNAMED) : Optional.empty(),
+                kind.can(Use.VARIABLES) ? Optional.of(Variables.UNNAMED) : Optional.empty(),
                 "");
     }
 
-    private SampleSheet(String id, String name, String unit, Kind kind, List<Entries> columns) {
+    /** A sample of which nothing is known yet but what it is called. */
+    static SampleSheet empty(SampleKind kind, String id, String name, String unit) {
+        return new SampleSheet(id, name, unit, kind, Collections.nCopies(kind.width(), Entries.NONE));
+    }
+
+    private SampleSheet(String id, String name, String unit, SampleKind kind, List<Entries> columns) {
         this(id, name, unit, kind, columns, Set.of(), new TreeSet<>(), Optional.empty());
     }
 
     /** A list of entries. */
     public static SampleSheet list(String id, String name, String unit, Entries entries) {
-        return new SampleSheet(id, name, unit, Kind.VALUES, List.of(entries));
+        return new SampleSheet(id, name, unit, SampleKind.VALUES, List.of(entries));
     }
 
     /** A frequency table. */
     public static SampleSheet frequencies(String id, String name, String unit, Entries values, Entries frequencies) {
-        return table(Kind.FREQUENCIES, id, name, unit, values, frequencies);
+        return table(SampleKind.FREQUENCIES, id, name, unit, values, frequencies);
     }
 
     /** A frequency or class table, or pairs of which nobody knows yet what they are of. */
-    public static SampleSheet table(Kind kind, String id, String name, String unit, Entries first, Entries second) {
+    public static SampleSheet table(
+            SampleKind kind, String id, String name, String unit, Entries first, Entries second) {
         return new SampleSheet(id, name, unit, kind, List.of(first, second));
     }
 
@@ -278,13 +253,18 @@ public record SampleSheet(
 
     /** The frequencies of a table. */
     public Optional<Entries> frequencies() {
-        int column = kind == Kind.PAIRS ? 2 : 1;
-        return columns.size() > column ? Optional.of(columns.get(column)) : Optional.empty();
+        int column = roles().indexOf(Role.FREQUENCY);
+        return column < 0 ? Optional.empty() : Optional.of(columns.get(column));
     }
 
-    /** Whether it is one of pairs. */
-    public boolean isOfPairs() {
-        return kind == Kind.PAIRS;
+    /** What its columns hold. */
+    public List<Role> roles() {
+        return kind.columns(columns.size()).orElseThrow();
+    }
+
+    /** Whether something can be done with it. */
+    public boolean can(Use use) {
+        return kind.can(use);
     }
 
     /** The units of its values. */

@@ -7,6 +7,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
+import promedio.core.sample.SampleKind.Use;
 import promedio.core.tabulate.Tabulation;
 
 /** Edits of one sample of the shelf: what it is called, its entries, its classes. */
@@ -52,7 +53,7 @@ public sealed interface SheetEdit extends Edit
             return changed(
                     before,
                     sheetId,
-                    sheet -> sheet.isOfPairs() ? sheet.of(variables).renamed(sheet.name(), unit) : sheet);
+                    sheet -> sheet.can(Use.VARIABLES) ? sheet.of(variables).renamed(sheet.name(), unit) : sheet);
         }
 
         @Override
@@ -66,7 +67,7 @@ public sealed interface SheetEdit extends Edit
     record SwapVariables(String sheetId) implements SheetEdit {
         @Override
         public Assignment apply(Assignment before) {
-            return changed(before, sheetId, sheet -> sheet.isOfPairs() ? sheet.swapped() : sheet);
+            return changed(before, sheetId, sheet -> sheet.can(Use.VARIABLES) ? sheet.swapped() : sheet);
         }
 
         @Override

@@ -10,6 +10,7 @@ import promedio.core.number.Exact;
 import promedio.core.number.Figure;
 import promedio.core.sample.Paired;
 import promedio.core.sample.Sample;
+import promedio.core.sample.SampleKind.Use;
 import promedio.core.sentence.Sentence;
 
 /**
@@ -332,7 +333,7 @@ public final class Evaluation {
     private Optional<Figure> ofPairs(Formula.Total node) {
         return Patterns.counted(node.each())
                 .filter(each -> node.rows() instanceof Rows.All
-                        && sample.paired().isPresent()
+                        && sample.kind().can(Use.VARIABLES)
                         && Patterns.goesByRow(each)
                         && (rounding.isExact() || Patterns.isData(each)))
                 .flatMap(each -> Polynomial.of(each, this::value))

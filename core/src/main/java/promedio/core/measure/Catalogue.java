@@ -8,6 +8,7 @@ import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.formula.Symbol;
 import promedio.core.sample.Sample;
+import promedio.core.sample.SampleKind;
 
 /** The measures of a kind of sample: what {@code solve} prints, what the page shows, what a key names. */
 public final class Catalogue {
@@ -15,6 +16,7 @@ public final class Catalogue {
     private static final Catalogue CLASSES = new Catalogue(Measures.ofClasses());
 
     private static final Catalogue PAIRS = new Catalogue(PairMeasures.all());
+    private static final Catalogue NONE = new Catalogue(List.of());
 
     /** What a first course asks for. */
     private static final Set<String> USUAL = Set.of(
@@ -64,7 +66,17 @@ public final class Catalogue {
 
     /** The catalogue for a sample. */
     public static Catalogue of(Sample sample) {
-        return sample.paired().isPresent() ? pairs() : sample.classes().isPresent() ? classes() : lists();
+        return of(sample.kind());
+    }
+
+    /** The catalogue for a kind of sample. */
+    public static Catalogue of(SampleKind kind) {
+        return switch (kind) {
+            case VALUES, FREQUENCIES -> LISTS;
+            case CLASSES -> CLASSES;
+            case PAIRS -> PAIRS;
+            case CATEGORIES -> NONE;
+        };
     }
 
     /** Every measure under every convention, in the order of {@code solve}. */

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import promedio.core.assignment.SampleSheet;
 import promedio.core.number.Exact;
+import promedio.core.sample.SampleKind;
 import promedio.core.sentence.Sentence;
 import promedio.core.tabulate.ClassLabel;
 
@@ -28,7 +28,7 @@ final class Cumulative {
     record Cut(
             Column first,
             Column totals,
-            SampleSheet.Kind kind,
+            SampleKind kind,
             List<String> labels,
             List<String> frequencies,
             Sentence told) {}
@@ -71,7 +71,7 @@ final class Cumulative {
         return Optional.of(new Cut(
                 classes,
                 totals.get(),
-                SampleSheet.Kind.CLASSES,
+                SampleKind.CLASSES,
                 cut,
                 frequencies,
                 told(low ? "pasted.less-than" : "pasted.more-than", sums, frequencies)));
@@ -92,17 +92,17 @@ final class Cumulative {
 
     /** Running totals beside closed classes. */
     static Optional<Cut> besideClasses(Column classes, Column totals, Cells cells) {
-        return beside(classes, totals, SampleSheet.Kind.CLASSES, Limits.written(classes, cells), cells);
+        return beside(classes, totals, SampleKind.CLASSES, Limits.written(classes, cells), cells);
     }
 
     /** Running totals beside values. */
     static Optional<Cut> besideValues(Column values, Column totals, Cells cells) {
         List<String> written = cells.values(values.texts());
-        return beside(values, totals, SampleSheet.Kind.FREQUENCIES, written, cells);
+        return beside(values, totals, SampleKind.FREQUENCIES, written, cells);
     }
 
     private static Optional<Cut> beside(
-            Column first, Column totals, SampleSheet.Kind kind, List<String> labels, Cells cells) {
+            Column first, Column totals, SampleKind kind, List<String> labels, Cells cells) {
         boolean up = runs(totals.texts(), 1, cells);
         if (totals.texts().size() < FEWEST || !up && !runs(totals.texts(), -1, cells)) {
             return Optional.empty();

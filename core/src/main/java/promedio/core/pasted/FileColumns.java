@@ -5,8 +5,8 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import promedio.core.assignment.SampleSheet;
 import promedio.core.data.Entries;
+import promedio.core.sample.SampleKind;
 import promedio.core.sentence.Sentence;
 
 /** Columns of cells as a file of delimited text has them. */
@@ -25,11 +25,8 @@ final class FileColumns {
         String name = headed ? column.text(0) : "";
         String unit = Role.unit(name);
         Found found = new Found(
-                name,
-                unit.isEmpty() ? cells.commonUnit(bare.texts()) : unit,
-                SampleSheet.Kind.VALUES,
-                List.of(written));
-        Sentence what = Reading.what(SampleSheet.Kind.VALUES, bare.size());
+                name, unit.isEmpty() ? cells.commonUnit(bare.texts()) : unit, SampleKind.VALUES, List.of(written));
+        Sentence what = Reading.what(SampleKind.VALUES, bare.size());
         return Reading.of(what, Layout.STANDING, List.of(found), List.of());
     }
 

@@ -6,6 +6,7 @@ import java.util.Set;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.assignment.SampleSheet.Variables;
 import promedio.core.data.Entries;
+import promedio.core.sample.SampleKind;
 import promedio.core.sentence.Sentence;
 
 /**
@@ -21,7 +22,7 @@ import promedio.core.sentence.Sentence;
 public record Found(
         String name,
         String unit,
-        SampleSheet.Kind kind,
+        SampleKind kind,
         List<Entries> columns,
         Set<String> missing,
         Optional<Variables> variables) {
@@ -32,15 +33,15 @@ public record Found(
     }
 
     /** A sample in which only empty entries are missing. */
-    public Found(String name, String unit, SampleSheet.Kind kind, List<Entries> columns) {
+    public Found(String name, String unit, SampleKind kind, List<Entries> columns) {
         this(name, unit, kind, columns, Set.of(), Optional.empty());
     }
 
     static Found list(String name, String unit, List<String> values) {
-        return new Found(name, unit, SampleSheet.Kind.VALUES, List.of(Entries.of(values)));
+        return new Found(name, unit, SampleKind.VALUES, List.of(Entries.of(values)));
     }
 
-    static Found table(String name, String unit, SampleSheet.Kind kind, List<String> first, List<String> frequencies) {
+    static Found table(String name, String unit, SampleKind kind, List<String> first, List<String> frequencies) {
         return new Found(name, unit, kind, List.of(Entries.of(first), Entries.of(frequencies)));
     }
 
@@ -51,12 +52,12 @@ public record Found(
                 : Sentence.of("pasted.pairs.name", variables.first(), variables.second())
                         .toString();
         List<Entries> columns = List.of(Entries.of(first), Entries.of(second));
-        return new Found(name, unit, SampleSheet.Kind.PAIRS, columns, Set.of(), Optional.of(variables));
+        return new Found(name, unit, SampleKind.PAIRS, columns, Set.of(), Optional.of(variables));
     }
 
     /** The same as a sample of the shelf, under an id and a name. */
     public SampleSheet sheet(String id, String called) {
-        if (kind == SampleSheet.Kind.VALUES) {
+        if (kind.width() == 1) {
             return SampleSheet.list(id, called, unit, columns.get(0)).withMissingCodes(missing);
         }
         SampleSheet table = SampleSheet.table(kind, id, called, unit, columns.get(0), columns.get(1));

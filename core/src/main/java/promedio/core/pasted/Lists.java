@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
-import promedio.core.assignment.SampleSheet;
 import promedio.core.data.Entries;
+import promedio.core.sample.SampleKind;
 import promedio.core.sentence.Sentence;
 
 /** A list: one value after another, on one line or many, or one on each line. */
@@ -64,9 +64,9 @@ final class Lists {
         if (numbers * 2 < values.size()) {
             told.add(Sentence.of("pasted.unsure"));
         }
-        Found found = new Found(
-                name, headed.isEmpty() ? unit : headed, SampleSheet.Kind.VALUES, List.of(Entries.of(written)));
-        Sentence what = Reading.what(SampleSheet.Kind.VALUES, values.size());
+        Found found =
+                new Found(name, headed.isEmpty() ? unit : headed, SampleKind.VALUES, List.of(Entries.of(written)));
+        Sentence what = Reading.what(SampleKind.VALUES, values.size());
         return Optional.of(Reading.of(what, Layout.STANDING, List.of(found), told));
     }
 

@@ -5,10 +5,11 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
-import promedio.core.assignment.SampleSheet;
 import promedio.core.data.Entries;
 import promedio.core.data.EntryColumns;
 import promedio.core.number.Numerals;
+import promedio.core.sample.SampleKind;
+import promedio.core.sample.SampleKind.Use;
 import promedio.core.sentence.Sentence;
 
 /**
@@ -237,11 +238,11 @@ public final class Pasted {
     }
 
     private static boolean isOfClasses(Reading reading) {
-        return reading.samples().stream().anyMatch(found -> found.kind() == SampleSheet.Kind.CLASSES);
+        return reading.samples().stream().anyMatch(found -> found.kind().can(Use.MIDPOINTS));
     }
 
     private static boolean isTable(Reading reading) {
-        return reading.samples().stream().anyMatch(found -> found.kind() != SampleSheet.Kind.VALUES);
+        return reading.samples().stream().anyMatch(found -> found.kind().width() > 1);
     }
 
     /** Bare numbers in three columns or more, without headings: a list in rows, as data are printed. */
@@ -267,8 +268,8 @@ public final class Pasted {
             }
             entries.add(cell);
         }
-        Found found = new Found("", "", SampleSheet.Kind.VALUES, List.of(entries.build()));
-        Sentence what = Reading.what(SampleSheet.Kind.VALUES, entries.size());
+        Found found = new Found("", "", SampleKind.VALUES, List.of(entries.build()));
+        Sentence what = Reading.what(SampleKind.VALUES, entries.size());
         return Optional.of(Reading.of(what, Layout.STANDING, List.of(found), List.of()));
     }
 }

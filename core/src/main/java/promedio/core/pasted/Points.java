@@ -7,6 +7,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.number.Numerals;
+import promedio.core.sample.SampleKind;
 
 /** Pairs as points are written: {@code (1, 2), (2, 3.5), (4; 5)}. */
 final class Points {
@@ -48,8 +49,8 @@ final class Points {
             return Optional.empty();
         }
         Found found = Found.pairs("", SampleSheet.Variables.UNNAMED, first, second);
-        return Optional.of(Reading.of(
-                Reading.what(SampleSheet.Kind.PAIRS, first.size()), Layout.STANDING, List.of(found), List.of()));
+        return Optional.of(
+                Reading.of(Reading.what(SampleKind.PAIRS, first.size()), Layout.STANDING, List.of(found), List.of()));
     }
 
     /** Where a semicolon parts the two, a comma can only be a decimal mark. */

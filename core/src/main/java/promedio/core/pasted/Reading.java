@@ -2,7 +2,7 @@ package promedio.core.pasted;
 
 import java.util.ArrayList;
 import java.util.List;
-import promedio.core.assignment.SampleSheet;
+import promedio.core.sample.SampleKind;
 import promedio.core.sentence.Sentence;
 
 /**
@@ -31,7 +31,7 @@ public record Reading(Sentence what, List<Found> samples, List<Sentence> told, b
     }
 
     /** A table or a list of so many rows, in a few words. */
-    static Sentence what(SampleSheet.Kind kind, int size) {
+    static Sentence what(SampleKind kind, int size) {
         return Sentence.of("pasted.what." + kind.id() + "." + (size == 1 ? "one" : "many"), size);
     }
 

@@ -13,6 +13,8 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.number.Exact;
+import promedio.core.sample.SampleKind;
+import promedio.core.sample.SampleKind.Use;
 import promedio.core.sentence.Sentence;
 
 /** Says what the columns of a table are: classes or values with frequencies, several samples, groups, or a list with its numbering. */
@@ -114,11 +116,11 @@ final class TableForm {
             others.stream()
                     .filter(column -> column.is(Role.SHARE))
                     .findFirst()
-                    .ifPresent(shares -> readings.add(table(classes, List.of(shares), SampleSheet.Kind.CLASSES)
-                            .ofShares()));
+                    .ifPresent(shares -> readings.add(
+                            table(classes, List.of(shares), SampleKind.CLASSES).ofShares()));
             return;
         }
-        readings.add(table(classes, frequencies, SampleSheet.Kind.CLASSES));
+        readings.add(table(classes, frequencies, SampleKind.CLASSES));
         if (running.isEmpty() && frequencies.size() == 1 && !frequencies.get(0).is(Role.FREQUENCY)) {
             Cumulative.besideClasses(classes, frequencies.get(0), cells).ifPresent(cut -> readings.add(reading(cut)));
         }
@@ -253,7 +255,7 @@ final class TableForm {
             readings.add(table(
                     values,
                     several(values, others, named.get(), column -> column.is(Role.FREQUENCY)),
-                    SampleSheet.Kind.FREQUENCIES));
+                    SampleKind.FREQUENCIES));
             return;
         }
         Optional<Column> cumulative =
@@ -272,14 +274,14 @@ final class TableForm {
                         || values.role().isPresent() && best.get().heading().isEmpty());
         boolean high = counted && !grid.isHeaded() && grid.layout() == Layout.STANDING && grid.height() < 2;
         if (explains || counted && !high) {
-            readings.add(table(values, List.of(best.get()), SampleSheet.Kind.FREQUENCIES));
+            readings.add(table(values, List.of(best.get()), SampleKind.FREQUENCIES));
         } else if (cumulative.isPresent() && values.rises()) {
             Cumulative.besideValues(values, cumulative.get(), cells).ifPresent(cut -> readings.add(reading(cut)));
         } else {
             others.stream()
                     .filter(column -> column.is(Role.SHARE) && column.canBeShares() && values.rises())
                     .findFirst()
-                    .ifPresent(shares -> readings.add(table(values, List.of(shares), SampleSheet.Kind.FREQUENCIES)
+                    .ifPresent(shares -> readings.add(table(values, List.of(shares), SampleKind.FREQUENCIES)
                             .ofShares()));
         }
     }
@@ -300,9 +302,9 @@ final class TableForm {
                 more);
     }
 
-    private Reading table(Column first, List<Column> frequencies, SampleSheet.Kind kind) {
+    private Reading table(Column first, List<Column> frequencies, SampleKind kind) {
         List<Found> found = new ArrayList<>();
-        boolean classes = kind == SampleSheet.Kind.CLASSES;
+        boolean classes = kind.can(Use.MIDPOINTS);
         List<String> labels = classes ? Limits.written(first, cells) : cells.values(first.texts());
         for (Column column : frequencies) {
             String name = frequencies.size() == 1 ? first.heading() : column.heading();
@@ -323,7 +325,7 @@ final class TableForm {
         Sentence one = Reading.what(kind, labels.size());
         Sentence what = found.size() == 1 ? one : Sentence.of("pasted.what.tables", found.size(), one);
         Reading reading = Reading.of(what, grid.layout(), found, more);
-        boolean shares = kind != SampleSheet.Kind.VALUES
+        boolean shares = kind.can(Use.COUNTED)
                 && frequencies.stream().allMatch(column -> column.hasFractions() && column.canBeShares());
         return shares ? reading.ofShares() : reading;
     }
@@ -376,7 +378,7 @@ final class TableForm {
                 }
             }
             readings.add(Reading.of(
-                    Reading.what(SampleSheet.Kind.VALUES, all.size()),
+                    Reading.what(SampleKind.VALUES, all.size()),
                     Layout.STANDING,
                     List.of(Found.list("", "", cells.values(all))),
                     grid.told()));
@@ -398,7 +400,7 @@ final class TableForm {
                 new SampleSheet.Variables(called(first), called(second), second.unit()),
                 cells.values(first.texts()),
                 cells.values(second.texts()));
-        Sentence what = Reading.what(SampleSheet.Kind.PAIRS, found.size());
+        Sentence what = Reading.what(SampleKind.PAIRS, found.size());
         return Optional.of(Reading.of(what, grid.layout(), List.of(found), leftOut(data)));
     }
 
@@ -417,7 +419,7 @@ final class TableForm {
         }
         boolean one = found.size() == 1;
         Sentence what = one
-                ? Reading.what(SampleSheet.Kind.VALUES, found.get(0).size())
+                ? Reading.what(SampleKind.VALUES, found.get(0).size())
                 : Sentence.of("pasted.what.samples", found.size());
         return Reading.of(what, grid.layout(), found, leftOut(data));
     }

@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import promedio.core.assignment.SampleSheet;
+import promedio.core.sample.SampleKind;
 import promedio.core.sentence.Sentence;
 
 /** Values, each with how often it occurs: {@code 12 (3 times), 15 ×2, 18}. */
@@ -70,9 +70,9 @@ final class Times {
         if (said == 0 || said * 2 < values.size()) {
             return Optional.empty();
         }
-        Found found = Found.table(
-                name, cells.commonUnit(values), SampleSheet.Kind.FREQUENCIES, cells.values(values), frequencies);
-        Sentence what = Reading.what(SampleSheet.Kind.FREQUENCIES, values.size());
+        Found found =
+                Found.table(name, cells.commonUnit(values), SampleKind.FREQUENCIES, cells.values(values), frequencies);
+        Sentence what = Reading.what(SampleKind.FREQUENCIES, values.size());
         return Optional.of(Reading.of(what, Layout.STANDING, List.of(found), List.of()));
     }
 

@@ -168,6 +168,14 @@ public final class Sample {
         return Optional.ofNullable(paired);
     }
 
+    /** What it is made of. */
+    public SampleKind kind() {
+        if (partners != null) {
+            return SampleKind.PAIRS;
+        }
+        return classes != null ? SampleKind.CLASSES : weights != null ? SampleKind.FREQUENCIES : SampleKind.VALUES;
+    }
+
     /** Whether it is a class table with an end that nobody has stated or assumed, so that midpoints are missing. */
     public boolean isOpenEnded() {
         return classes != null && classes.isOpen();

@@ -13,6 +13,7 @@ import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
 import promedio.core.number.HalfRule;
 import promedio.core.sample.Sample;
+import promedio.core.sample.SampleKind.Use;
 import promedio.core.sentence.Sentence;
 
 /** One value left out, entered twice or copied wrong. */
@@ -31,9 +32,7 @@ final class Copied {
     }
 
     private static boolean isHandSized(Asked asked) {
-        return asked.sample().classes().isEmpty()
-                && asked.sample().rows() <= MOST_ROWS
-                && asked.sample().rows() > 1;
+        return asked.sample().rows() <= MOST_ROWS && asked.sample().rows() > 1;
     }
 
     /** The sample with other values in the same rows. */
@@ -71,9 +70,14 @@ final class Copied {
 
     /** One of a value more or less. */
     private static List<Changed> counted(Asked asked, String slip, int more) {
-        if (asked.sample().paired().isPresent()) {
-            return PairSlips.counted(asked, slip, more);
-        }
+        return switch (asked.sample().kind()) {
+            case VALUES, FREQUENCIES -> countedValues(asked, slip, more);
+            case PAIRS -> PairSlips.counted(asked, slip, more);
+            case CLASSES, CATEGORIES -> List.of();
+        };
+    }
+
+    private static List<Changed> countedValues(Asked asked, String slip, int more) {
         // Of shares there is no single value that could be left out or entered twice.
         if (!isHandSized(asked) || asked.sample().shape().relative()) {
             return List.of();
@@ -133,9 +137,14 @@ final class Copied {
     }
 
     private static List<Changed> copied(Asked asked, String slip, Miswriting miswriting) {
-        if (asked.sample().paired().isPresent()) {
-            return PairSlips.copied(asked, slip, miswriting);
-        }
+        return switch (asked.sample().kind()) {
+            case VALUES, FREQUENCIES -> copiedValues(asked, slip, miswriting);
+            case PAIRS -> PairSlips.copied(asked, slip, miswriting);
+            case CLASSES, CATEGORIES -> List.of();
+        };
+    }
+
+    private static List<Changed> copiedValues(Asked asked, String slip, Miswriting miswriting) {
         if (!isHandSized(asked)) {
             return List.of();
         }
@@ -172,8 +181,7 @@ final class Copied {
     /** Missing values counted as 0. */
     static List<Changed> missingAsZero(Asked asked) {
         Sample sample = asked.sample();
-        boolean list = sample.classes().isEmpty() && sample.paired().isEmpty();
-        if (sample.missing().signum() <= 0 || !list || sample.rows() > 100_000) {
+        if (sample.missing().signum() <= 0 || !sample.kind().can(Use.LISTED) || sample.rows() > 100_000) {
             return List.of();
         }
         List<BigDecimal> values = decimals(sample.values());
@@ -200,7 +208,7 @@ final class Copied {
         boolean each = sample.classes().isEmpty()
                 && !sample.weighted()
                 && sample.ranking().distinct().size() == sample.rows();
-        if (each || sample.isOpenEnded() || sample.paired().isPresent()) {
+        if (each || sample.isOpenEnded() || sample.kind().can(Use.VARIABLES)) {
             return List.of();
         }
         String slip = sample.weighted() ? "unweighted" : "distinct-only";
@@ -214,10 +222,8 @@ final class Copied {
 
     /** The f column worked on as if it held the data. */
     static List<Changed> frequenciesAsData(Asked asked) {
-        Optional<Decimals> frequencies = asked.sample().paired().isPresent()
-                ? Optional.empty()
-                : asked.sample().weights();
-        return frequencies.stream()
+        return asked.sample().weights().stream()
+                .filter(weights -> asked.sample().kind().can(Use.COUNTED))
                 .flatMap(weights -> asked.under(Sample.list(weights)).stream())
                 .map(value -> Changed.of("frequencies-as-data", value))
                 .toList();
@@ -226,7 +232,7 @@ final class Copied {
     /** Running totals in place of frequencies. */
     static List<Changed> cumulative(Asked asked) {
         Sample sample = asked.sample();
-        if (!sample.weighted() || sample.isOpenEnded() || sample.paired().isPresent()) {
+        if (!sample.kind().can(Use.COUNTED) || sample.isOpenEnded()) {
             return List.of();
         }
         List<BigDecimal> running = new ArrayList<>();
@@ -245,7 +251,7 @@ final class Copied {
     /** The total taken as one more value. */
     static List<Changed> totalIncluded(Asked asked) {
         Sample sample = asked.sample();
-        boolean list = sample.classes().isEmpty() && sample.paired().isEmpty() && !sample.weighted();
+        boolean list = sample.kind().can(Use.TOTALLED) && !sample.weighted();
         if (!list || sample.rows() > MOST_ROWS) {
             return List.of();
         }

@@ -23,6 +23,7 @@ import promedio.core.measure.Measure;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
 import promedio.core.sample.Sample;
+import promedio.core.sample.SampleKind.Use;
 import promedio.core.sentence.Sentence;
 
 /**
@@ -265,9 +266,9 @@ public final class Working {
         return sample.rows();
     }
 
-    /** Whether its rows are pairs. */
-    public boolean isOfPairs() {
-        return sample.paired().isPresent();
+    /** Whether what is lit up of its rows is an entry, not a value. */
+    public boolean goesByEntry() {
+        return sample.kind().can(Use.BY_ENTRY);
     }
 
     /** The entry that a row comes from. */

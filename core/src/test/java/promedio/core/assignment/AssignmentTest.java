@@ -26,6 +26,7 @@ import promedio.core.course.Frequencies;
 import promedio.core.data.Entries;
 import promedio.core.number.Exact;
 import promedio.core.sample.Sample;
+import promedio.core.sample.SampleKind;
 import promedio.core.sentence.Sentence;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -164,7 +165,7 @@ class AssignmentTest {
     @Test
     void a_pair_counts_where_both_are_numbers_and_says_which_of_them_is_none() {
         SampleSheet pairs = SampleSheet.table(
-                        SampleSheet.Kind.PAIRS,
+                        SampleKind.PAIRS,
                         "p1",
                         "Pairs",
                         "",
@@ -423,7 +424,7 @@ class AssignmentTest {
     @Test
     void rows_of_a_class_table_have_their_own_remarks() {
         SampleSheet sheet = SampleSheet.table(
-                SampleSheet.Kind.CLASSES,
+                SampleKind.CLASSES,
                 "s1",
                 "S",
                 "",

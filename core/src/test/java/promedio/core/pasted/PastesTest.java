@@ -14,8 +14,8 @@ import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import promedio.core.assignment.SampleSheet;
 import promedio.core.number.Numerals;
+import promedio.core.sample.SampleKind;
 
 /** What comes of pastes as they are printed: each in pastes.txt, with what it must be read as. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -88,7 +88,7 @@ class PastesTest {
     static String written(Found found) {
         String name = (found.name() + (found.unit().isEmpty() ? "" : " [" + found.unit() + "]")).strip();
         List<String> first = found.columns().get(0).texts();
-        String cells = found.kind() == SampleSheet.Kind.VALUES
+        String cells = found.kind() == SampleKind.VALUES
                 ? first.stream().map(value -> value.isEmpty() ? "_" : value).collect(Collectors.joining(" "))
                 : IntStream.range(0, first.size())
                         .mapToObj(row ->

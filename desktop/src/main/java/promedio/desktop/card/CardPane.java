@@ -15,9 +15,9 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
-import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
+import promedio.core.sample.SampleKind.Use;
 import promedio.core.sentence.Sentence;
 import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
@@ -116,9 +116,7 @@ public final class CardPane extends VBox {
         Runnable show = () -> {
             String said = CardSentence.of(
                     model.assignment().card(),
-                    model.sheet()
-                            .filter(sheet -> sheet.kind() == SampleSheet.Kind.CLASSES)
-                            .isPresent());
+                    model.sheet().filter(sheet -> sheet.can(Use.MIDPOINTS)).isPresent());
             boolean set = model.classwork().tasks().card().isPresent();
             boolean changed = model.classwork().isCardChanged();
             sentence.setText(set ? Words.of(changed ? "card.set.otherwise" : "card.set.so", said) : said);

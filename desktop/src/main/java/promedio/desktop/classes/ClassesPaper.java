@@ -27,6 +27,7 @@ import promedio.core.data.Entries;
 import promedio.core.measure.Catalogue;
 import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
+import promedio.core.sample.SampleKind.Use;
 import promedio.core.tabulate.Tabulation;
 import promedio.desktop.control.CopiedCells;
 import promedio.desktop.margin.AnswerBox;
@@ -113,7 +114,7 @@ final class ClassesPaper extends HBox {
             answers.clear();
         }
         preview = null;
-        if (figures.sheet().kind() == SampleSheet.Kind.CLASSES) {
+        if (figures.sheet().can(Use.MIDPOINTS)) {
             showTable(figures);
         } else {
             showList(figures);
@@ -210,7 +211,7 @@ final class ClassesPaper extends HBox {
                                     "classes.discrete",
                                     () -> add(figures, Regrouped.values(figures.sample(), numerals))),
                             action("classes.copy", this::copy));
-            if (figures.sheet().kind() == SampleSheet.Kind.FREQUENCIES) {
+            if (figures.sheet().can(Use.COUNTED)) {
                 Regrouped.midpoints(figures.sample(), numerals).ifPresent(table -> actions.getChildren()
                         .add(action("classes.midpoints", () -> add(figures, table))));
             }
@@ -253,7 +254,7 @@ final class ClassesPaper extends HBox {
 
     /** Puts a table made from a sample on the shelf, as a sample of its own. */
     private void add(SheetFigures from, Regrouped table) {
-        boolean classes = table.kind() == SampleSheet.Kind.CLASSES;
+        boolean classes = table.kind().can(Use.MIDPOINTS);
         SampleSheet sheet = SampleSheet.table(
                 table.kind(),
                 model.assignment().freshId(),

@@ -15,6 +15,7 @@ import promedio.core.number.Numerals;
 import promedio.core.number.SignificantText;
 import promedio.core.pasted.Found;
 import promedio.core.pasted.Reading;
+import promedio.core.sample.SampleKind.Use;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 import promedio.core.tabulate.ClassLabel;
@@ -32,12 +33,12 @@ final class PastedText {
             sample.put("name", found.name())
                     .put("unit", found.unit())
                     .put("kind", found.kind().id());
-            if (found.kind() == SampleSheet.Kind.PAIRS) {
+            if (found.kind().can(Use.VARIABLES)) {
                 writePairs(found, sample);
                 continue;
             }
             Columns columns = Columns.of(found);
-            if (found.kind() == SampleSheet.Kind.CLASSES) {
+            if (found.kind().can(Use.MIDPOINTS)) {
                 ArrayNode classes = sample.putArray("classes");
                 columns.classes().forEach(limits -> {
                     ArrayNode one = classes.addArray();
@@ -125,7 +126,7 @@ final class PastedText {
                 Optional<String> number = number(text);
                 Optional<ClassLabel> label = ClassLabel.parse(text, Numerals.POINT);
                 boolean table = found.columns().size() > 1;
-                boolean classed = found.kind() == SampleSheet.Kind.CLASSES;
+                boolean classed = found.kind().can(Use.MIDPOINTS);
                 if (classed && label.isPresent()) {
                     classes.add(List.of(
                             label.get().from().map(Numerals.POINT::write),

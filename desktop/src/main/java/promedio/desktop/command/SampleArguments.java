@@ -9,7 +9,6 @@ import java.util.stream.Collectors;
 import picocli.CommandLine;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
-import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.course.DecimalMark;
@@ -17,6 +16,8 @@ import promedio.core.course.Frequencies;
 import promedio.core.data.Column;
 import promedio.core.data.Counts;
 import promedio.core.sample.Sample;
+import promedio.core.sample.SampleKind;
+import promedio.core.sample.SampleKind.Use;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 import promedio.files.InputProblem;
@@ -28,7 +29,6 @@ import promedio.files.table.Watch;
 
 /** The options that say which sample of an input is meant, and under which card. */
 final class SampleArguments {
-    private static final String CATEGORIES = "categories";
     /** Kinds of which there are pictures, but no measures. */
     private static final List<String> OF_PICTURES = List.of("groups", "two-way");
 
@@ -60,7 +60,7 @@ final class SampleArguments {
     static final class KindConverter implements CommandLine.ITypeConverter<String> {
         @Override
         public String convert(String value) {
-            if (SampleSheet.Kind.find(value).isEmpty() && !value.equals(CATEGORIES) && !OF_PICTURES.contains(value)) {
+            if (SampleKind.find(value).isEmpty() && !OF_PICTURES.contains(value)) {
                 throw new CommandLine.TypeConversionException(
                         "expected values, frequencies, classes, pairs or categories, not '" + value + "'");
             }
@@ -69,8 +69,8 @@ final class SampleArguments {
     }
 
     /** The kind that is said; empty where the input tells it. */
-    Optional<SampleSheet.Kind> kind() {
-        return Optional.ofNullable(kind).flatMap(SampleSheet.Kind::find);
+    Optional<SampleKind> kind() {
+        return Optional.ofNullable(kind).flatMap(SampleKind::find);
     }
 
     /**
@@ -83,7 +83,7 @@ final class SampleArguments {
      * @param again the sample as another card reads it
      */
     record Input(
-            SampleSheet.Kind kind,
+            SampleKind kind,
             SampleReader.Reading reading,
             List<Sentence> told,
             CourseCard card,
@@ -91,7 +91,7 @@ final class SampleArguments {
 
     /** Whether texts are to be counted. */
     boolean categories() {
-        return CATEGORIES.equals(kind);
+        return kind().filter(said -> !said.can(Use.MEASURED)).isPresent();
     }
 
     /**
@@ -148,13 +148,13 @@ final class SampleArguments {
                     command,
                     "--kind takes values, frequencies, classes, pairs or categories here, not '" + kind + "'.");
         }
-        if (frequency != null && !isOfPairs()) {
+        if (frequency != null && !takesColumns()) {
             throw usage(command, "--frequency goes with --kind pairs only.");
         }
-        if (isOfPairs() && columns().size() != 0 && columns().size() != 2) {
+        if (takesColumns() && columns().size() != 0 && columns().size() != 2) {
             throw usage(command, "--kind pairs takes two --column, that of x and that of y.");
         }
-        if (!isOfPairs()) {
+        if (!takesColumns()) {
             column(command);
         }
         arguments.options(command, rules.decimalMark(command));
@@ -162,14 +162,13 @@ final class SampleArguments {
 
     /** Reads the sample of an input. */
     Input read(CommandLine command, String input, InputStream standardInput, CourseCard card) throws InputProblem {
-        Optional<String> column = isOfPairs() ? Optional.empty() : column(command);
+        Optional<String> column = takesColumns() ? Optional.empty() : column(command);
         ReadingOptions options =
                 arguments.options(command, rules.decimalMark(command)).withAllColumns();
         TableFile file = TableFiles.read(input, standardInput, options, Watch.NOBODY);
         CourseCard marked = marked(card, file);
         SampleReader reader = new SampleReader(file);
-        SampleSheet.Kind holds =
-                kind != null ? kind().orElseThrow() : column.isEmpty() ? reader.kind() : SampleSheet.Kind.VALUES;
+        SampleKind holds = kind != null ? kind().orElseThrow() : column.isEmpty() ? reader.kind() : SampleKind.VALUES;
         SampleReader.Reading reading = read(reader, holds, column, marked);
         return new Input(holds, reading, reader.told(holds, reading), marked, other -> {
             try {
@@ -192,9 +191,9 @@ final class SampleArguments {
             if (column instanceof Column.OfNumbers) {
                 SampleReader.Reading reading = reader.values(Optional.of(column.name()));
                 all.add(new Input(
-                        SampleSheet.Kind.VALUES,
+                        SampleKind.VALUES,
                         reading.headed(column.name()),
-                        reader.told(SampleSheet.Kind.VALUES, reading),
+                        reader.told(SampleKind.VALUES, reading),
                         marked,
                         other -> reading.sample()));
             }
@@ -211,18 +210,19 @@ final class SampleArguments {
                 CardKey.DECIMAL_MARK, file.reading().decimalMark() == ',' ? DecimalMark.COMMA : DecimalMark.POINT);
     }
 
-    /** Whether pairs are asked for. */
-    private boolean isOfPairs() {
-        return SampleSheet.Kind.PAIRS.id().equals(kind);
+    /** Whether several variables are asked for, a column each. */
+    private boolean takesColumns() {
+        return kind().filter(said -> said.can(Use.VARIABLES)).isPresent();
     }
 
-    private SampleReader.Reading read(
-            SampleReader reader, SampleSheet.Kind holds, Optional<String> column, CourseCard card) throws InputProblem {
+    private SampleReader.Reading read(SampleReader reader, SampleKind holds, Optional<String> column, CourseCard card)
+            throws InputProblem {
         return switch (holds) {
             case VALUES -> reader.values(column);
             case FREQUENCIES -> reader.frequencies(card.get(CardKey.FREQUENCIES) == Frequencies.RELATIVE);
             case CLASSES -> reader.classes(card);
             case PAIRS -> reader.pairs(columns(), Optional.ofNullable(frequency));
+            case CATEGORIES -> throw new IllegalStateException("Words are counted.");
         };
     }
 

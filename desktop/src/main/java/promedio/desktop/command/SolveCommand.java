@@ -19,7 +19,6 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
-import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
 import promedio.core.formula.Evaluation;
 import promedio.core.formula.Outcome;
@@ -29,6 +28,8 @@ import promedio.core.number.Exact;
 import promedio.core.number.Figure;
 import promedio.core.number.SignificantText;
 import promedio.core.sample.Sample;
+import promedio.core.sample.SampleKind;
+import promedio.core.sample.SampleKind.Use;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 import promedio.files.InputProblem;
@@ -90,10 +91,7 @@ public final class SolveCommand implements Callable<Integer> {
         if (digits < 1 || digits > MOST_DIGITS) {
             throw usage("--digits takes 1 to " + MOST_DIGITS + ", not " + digits + ".");
         }
-        if (each
-                && (arguments.kind().isPresent()
-                        || arguments.categories()
-                        || !arguments.columns().isEmpty())) {
+        if (each && (arguments.kind().isPresent() || !arguments.columns().isEmpty())) {
             throw usage("--each takes every column of numbers by itself; --kind and --column do not go with it.");
         }
         int status = 0;
@@ -127,7 +125,7 @@ public final class SolveCommand implements Callable<Integer> {
                     : List.of(arguments.read(spec.commandLine(), input, standardInput, card));
             List<String> printed = new ArrayList<>();
             for (SampleArguments.Input read : samples) {
-                Catalogue catalogue = catalogue(read.kind());
+                Catalogue catalogue = Catalogue.of(read.kind());
                 Map<String, Measure> asked = asked(catalogue, read.card());
                 int left = catalogue.all().size() - asked.size();
                 Results results = new Results(
@@ -158,23 +156,16 @@ public final class SolveCommand implements Callable<Integer> {
         return new CommandLine.ParameterException(spec.commandLine(), sentence);
     }
 
-    private static Catalogue catalogue(SampleSheet.Kind holds) {
-        return switch (holds) {
-            case VALUES, FREQUENCIES -> Catalogue.lists();
-            case CLASSES -> Catalogue.classes();
-            case PAIRS -> Catalogue.pairs();
-        };
-    }
-
     /** Refuses measures that no input could have, before any is read. */
     private void checkAsked(CourseCard card) {
         if (arguments.categories() && !measures.isEmpty()) {
             throw usage("--measure does not go with --kind categories, which has counts only.");
         }
         for (String key : measures) {
-            List<SampleSheet.Kind> kinds =
-                    arguments.kind().map(List::of).orElse(List.of(SampleSheet.Kind.VALUES, SampleSheet.Kind.CLASSES));
-            if (kinds.stream().noneMatch(kind -> catalogue(kind).find(key, card).isPresent())) {
+            List<SampleKind> kinds =
+                    arguments.kind().map(List::of).orElse(List.of(SampleKind.VALUES, SampleKind.CLASSES));
+            if (kinds.stream()
+                    .noneMatch(kind -> Catalogue.of(kind).find(key, card).isPresent())) {
                 throw usage("There is no measure '" + key + "'.");
             }
         }
@@ -244,7 +235,7 @@ public final class SolveCommand implements Callable<Integer> {
         String text(String source) {
             SampleReader.Reading reading = read.reading();
             Sample sample = reading.sample();
-            String counted = read.kind() == SampleSheet.Kind.PAIRS ? " pair" : " value";
+            String counted = read.kind().can(Use.VARIABLES) ? " pair" : " value";
             StringBuilder text = new StringBuilder(Visible.line(source) + ": " + written(sample.count()) + counted
                     + (sample.count().equals(Exact.ONE) ? "" : "s"));
             if (sample.missing().signum() > 0) {

@@ -22,6 +22,7 @@ import promedio.core.assignment.SampleSheet;
 import promedio.core.picture.PictureKind;
 import promedio.core.picture.Setting;
 import promedio.core.picture.Telling;
+import promedio.core.sample.SampleKind.Use;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 import promedio.desktop.control.Choice;
@@ -209,7 +210,7 @@ public final class ComparePage extends VBox {
     private void showSamples() {
         List<String> chosen = model.comparing().chosen();
         List<SampleSheet> sheets = model.assignment().sheets().stream()
-                .filter(sheet -> !sheet.isOfPairs())
+                .filter(sheet -> sheet.can(Use.COMPARED))
                 .toList();
         boolean same = samples.getChildren().size() == sheets.size();
         for (int i = 0; i < sheets.size() && same; i++) {

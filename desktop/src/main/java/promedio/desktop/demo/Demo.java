@@ -12,6 +12,7 @@ import promedio.core.course.CourseCard;
 import promedio.core.course.OpenEnds;
 import promedio.core.data.Entries;
 import promedio.core.number.Exact;
+import promedio.core.sample.SampleKind;
 import promedio.core.tabulate.Tabulation;
 
 /**
@@ -105,7 +106,7 @@ public final class Demo {
     /** Waiting times as they stand printed in the café’s yearly report: a class table with an open last class. */
     private static SampleSheet waiting() {
         return SampleSheet.table(
-                SampleSheet.Kind.CLASSES,
+                SampleKind.CLASSES,
                 "waiting",
                 "Waiting time",
                 "min",

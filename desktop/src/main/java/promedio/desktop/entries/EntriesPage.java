@@ -28,6 +28,7 @@ import promedio.core.assignment.SheetEdit;
 import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
 import promedio.core.sample.Sample;
+import promedio.core.sample.SampleKind.Use;
 import promedio.core.sentence.Visible;
 import promedio.desktop.control.CopiedCells;
 import promedio.desktop.control.Tip;
@@ -269,7 +270,7 @@ public final class EntriesPage extends VBox {
         showCounts(figures);
         showVariables(figures);
         notices.show(figures);
-        sizeHead.setText(Words.of(sheet.kind() == SampleSheet.Kind.CLASSES ? "entries.midpoints" : "entries.size"));
+        sizeHead.setText(Words.of(sheet.can(Use.MIDPOINTS) ? "entries.midpoints" : "entries.size"));
         if (typing) {
             typing = false;
             add.requestFocus();
@@ -291,7 +292,7 @@ public final class EntriesPage extends VBox {
     /** Pairs have what their two are in the place of the values in order of size. */
     private void showVariables(SheetFigures figures) {
         SampleSheet sheet = figures.sheet();
-        boolean pairs = sheet.isOfPairs();
+        boolean pairs = sheet.can(Use.VARIABLES);
         for (Node node : List.of(right, unitField)) {
             node.setVisible(!pairs);
             node.setManaged(!pairs);
@@ -311,7 +312,7 @@ public final class EntriesPage extends VBox {
     private void showCounts(SheetFigures figures) {
         Interpretation reading = figures.interpretation();
         Exact count = figures.sample().count();
-        boolean pairs = figures.sheet().isOfPairs();
+        boolean pairs = figures.sheet().can(Use.BY_ENTRY);
         sentence.setText(
                 count.signum() == 0
                         ? reading.waiting().map(Words::of).orElse(Words.of("entries.nothing"))
@@ -329,7 +330,7 @@ public final class EntriesPage extends VBox {
         SheetFigures figures = model.figuresProperty().get();
         List<Integer> rows = chosenRows();
         if (figures != null && rows.size() == 1 && rows.get(0) < figures.sheet().size()) {
-            if (figures.sheet().isOfPairs()) {
+            if (figures.sheet().can(Use.BY_ENTRY)) {
                 model.looking().litEntryProperty().set(rows.get(0));
             } else {
                 model.looking().litProperty().set(figures.valueOf(rows.get(0)).orElse(null));
@@ -350,7 +351,7 @@ public final class EntriesPage extends VBox {
         int[] picked = IntStream.range(0, sample.rows())
                 .filter(row -> wanted.contains(sample.entry(row)))
                 .toArray();
-        if (picked.length == 0 || sample.weighted() || sample.paired().isPresent()) {
+        if (picked.length == 0 || sample.weighted() || !sample.kind().can(Use.LISTED)) {
             chosen.setText("");
             return;
         }

@@ -17,6 +17,8 @@ import promedio.core.assignment.Edit;
 import promedio.core.assignment.Interpretation;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.assignment.SheetEdit;
+import promedio.core.sample.SampleKind.Role;
+import promedio.core.sample.SampleKind.Use;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 import promedio.desktop.control.Tip;
@@ -108,12 +110,12 @@ final class EntryCell extends StackPane {
         number.setText(Sentence.written(row + 1));
         value.setText(Visible.line(sheet.values().text(row), LONGEST));
         beside.setText(sheet.beside()
-                .map(column -> sheet.isOfPairs()
-                        ? Visible.line(column.text(row), LONGEST)
-                        : Words.of("entries.frequency", column.text(row)))
+                .map(column -> isFrequency(sheet)
+                        ? Words.of("entries.frequency", column.text(row))
+                        : Visible.line(column.text(row), LONGEST))
                 .orElse(""));
         show(beside, sheet.beside().isPresent());
-        beside.pseudoClassStateChanged(OF_PAIRS, sheet.isOfPairs());
+        beside.pseudoClassStateChanged(OF_PAIRS, sheet.can(Use.VARIABLES));
         remark.setText(reading.remark(row).map(Words::of).orElse(""));
         Optional<String> suggestion = reading.suggestion(row);
         accept.setText(
@@ -123,7 +125,7 @@ final class EntryCell extends StackPane {
                 mended -> model.make(new SheetEdit.SetEntry(sheet.id(), reading.faulty(row), row, mended), figures)));
         pseudoClassStateChanged(
                 LIT,
-                sheet.isOfPairs()
+                sheet.can(Use.BY_ENTRY)
                         ? Integer.valueOf(row)
                                 .equals(model.looking().litEntryProperty().get())
                         : figures.valueOf(row)
@@ -162,7 +164,7 @@ final class EntryCell extends StackPane {
         fields.setAlignment(Pos.CENTER_LEFT);
         fields.getStyleClass().add("entry-box");
         Optional<TextField> second = sheet.beside()
-                .map(column -> field(column.text(row), sheet.isOfPairs() ? "entry-value" : "entry-frequency"));
+                .map(column -> field(column.text(row), isFrequency(sheet) ? "entry-frequency" : "entry-value"));
         second.ifPresent(fields.getChildren()::add);
         Runnable commit = () -> commit(
                 figures, row, first.getText(), second.map(TextField::getText).orElse(""));
@@ -229,5 +231,9 @@ final class EntryCell extends StackPane {
             model.make(edits.size() == 1 ? edits.get(0) : new Edit.Together("change-entry", edits), seen);
         }
         backToList.run();
+    }
+
+    private static boolean isFrequency(SampleSheet sheet) {
+        return sheet.roles().get(1) == Role.FREQUENCY;
     }
 }

@@ -12,7 +12,7 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Rectangle;
-import promedio.core.assignment.SampleSheet;
+import promedio.core.sample.SampleKind;
 import promedio.desktop.model.DeskModel;
 
 /**
@@ -82,10 +82,10 @@ final class EntryGrid extends Region {
     }
 
     /** Shows so many entries; columns are wider where something stands beside the values, or is to be said of some. */
-    void show(int entries, SampleSheet.Kind kind, boolean withRemarks) {
+    void show(int entries, SampleKind kind, boolean withRemarks) {
         double wished =
                 switch (kind) {
-                    case VALUES -> LIST_EMS;
+                    case VALUES, CATEGORIES -> LIST_EMS;
                     case FREQUENCIES, CLASSES -> TABLE_EMS;
                     case PAIRS -> PAIR_EMS;
                 };

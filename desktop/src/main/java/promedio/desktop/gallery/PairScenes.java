@@ -9,6 +9,7 @@ import promedio.core.assignment.SampleSheet;
 import promedio.core.assignment.SheetEdit;
 import promedio.core.data.Entries;
 import promedio.core.picture.Setting;
+import promedio.core.sample.SampleKind;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.desk.Page;
 import promedio.desktop.model.desk.TablePage;
@@ -163,7 +164,7 @@ final class PairScenes {
 
     private static SampleSheet pairs(String first, String second, Entries xs, Entries ys) {
         String name = first.isEmpty() ? "Pairs" : first + " and " + second;
-        return SampleSheet.table(SampleSheet.Kind.PAIRS, "p1", name, first.isEmpty() ? "" : "h", xs, ys)
+        return SampleSheet.table(SampleKind.PAIRS, "p1", name, first.isEmpty() ? "" : "h", xs, ys)
                 .of(new SampleSheet.Variables(first, second, first.isEmpty() ? "" : "points"));
     }
 

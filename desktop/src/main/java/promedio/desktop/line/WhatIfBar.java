@@ -11,6 +11,7 @@ import promedio.core.assignment.Edit;
 import promedio.core.assignment.SheetEdit;
 import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
+import promedio.core.sample.SampleKind.Use;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.text.Words;
@@ -55,7 +56,7 @@ final class WhatIfBar extends HBox {
     }
 
     private static Optional<String> written(Edit edit, SheetFigures figures) {
-        return figures.sheet().isOfPairs()
+        return figures.sheet().can(Use.VARIABLES)
                 ? pair(edit, figures)
                         .map(pair -> "(" + figures.text().carried(pair.get(0)) + "; "
                                 + figures.text().carried(pair.get(1)) + ")")

@@ -7,7 +7,6 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
-import promedio.core.assignment.Interpretation;
 import promedio.core.number.Exact;
 import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.text.Words;
@@ -18,21 +17,15 @@ final class CategoriesPane extends VBox {
 
     CategoriesPane(SheetFigures figures) {
         getStyleClass().add("categories");
-        Map<String, Integer> counts = new TreeMap<>();
-        int total = 0;
-        for (int i = 0; i < figures.sheet().size(); i++) {
-            if (figures.interpretation().status(i) == Interpretation.Status.NOT_A_NUMBER) {
-                counts.merge(figures.sheet().values().text(i).strip(), 1, Integer::sum);
-                total++;
-            }
-        }
+        Map<String, Long> counts = new TreeMap<>(figures.interpretation().categories());
+        long total = counts.values().stream().mapToLong(Long::longValue).sum();
         Label head = new Label(Words.of("categories.head"));
         head.getStyleClass().add("empty-head");
         getChildren().addAll(head, new Label(mode(counts)), table(counts, total, figures));
     }
 
-    private static String mode(Map<String, Integer> counts) {
-        int most = counts.values().stream().mapToInt(Integer::intValue).max().orElse(0);
+    private static String mode(Map<String, Long> counts) {
+        long most = counts.values().stream().mapToLong(Long::longValue).max().orElse(0);
         List<String> modes = counts.entrySet().stream()
                 .filter(entry -> entry.getValue() == most)
                 .map(Map.Entry::getKey)
@@ -42,7 +35,7 @@ final class CategoriesPane extends VBox {
                 : Words.of("categories.mode", String.join("; ", modes));
     }
 
-    private static GridPane table(Map<String, Integer> counts, int total, SheetFigures figures) {
+    private static GridPane table(Map<String, Long> counts, long total, SheetFigures figures) {
         GridPane grid = new GridPane();
         grid.getStyleClass().add("working-table");
         row(
@@ -53,7 +46,7 @@ final class CategoriesPane extends VBox {
                 Words.of("categories.count"),
                 Words.of("categories.share"));
         int line = 1;
-        for (Map.Entry<String, Integer> entry : counts.entrySet()) {
+        for (Map.Entry<String, Long> entry : counts.entrySet()) {
             if (line > MOST_ROWS) {
                 break;
             }
@@ -66,7 +59,7 @@ final class CategoriesPane extends VBox {
                     entry.getValue().toString(),
                     figures.text().answer(share));
         }
-        row(grid, line, "table-total", Words.of("categories.total"), Integer.toString(total), "100");
+        row(grid, line, "table-total", Words.of("categories.total"), Long.toString(total), "100");
         return grid;
     }
 

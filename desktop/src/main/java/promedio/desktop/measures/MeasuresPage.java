@@ -15,8 +15,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import promedio.core.assignment.Interpretation;
 import promedio.core.measure.Measure;
+import promedio.core.sample.SampleKind.Use;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.desk.MeasureLine;
 import promedio.desktop.model.desk.Page;
@@ -154,10 +154,7 @@ public final class MeasuresPage extends ScrollPane {
     }
 
     private Node empty(SheetFigures figures) {
-        boolean words = figures.interpretation().count(Interpretation.Status.NOT_A_NUMBER) > 0;
-        if (words
-                && !figures.sheet().isOfPairs()
-                && figures.interpretation().waiting().isEmpty()) {
+        if (!figures.interpretation().kind().can(Use.MEASURED)) {
             return new CategoriesPane(figures);
         }
         Label nothing = new Label(figures.whyEmpty());

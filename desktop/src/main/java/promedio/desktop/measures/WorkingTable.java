@@ -119,7 +119,7 @@ final class WorkingTable extends GridPane {
         Exact value = working.value(row);
         for (int i = 0; i < columns.size(); i++) {
             Region cell = cell(working.cellText(columns.get(i), row), "table-cell");
-            if (working.isOfPairs()) {
+            if (working.goesByEntry()) {
                 remember(cell, working.entry(row));
             } else {
                 remember(cell, value);

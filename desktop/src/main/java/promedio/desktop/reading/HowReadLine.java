@@ -51,7 +51,7 @@ public final class HowReadLine extends VBox {
                 || note.readings().size() > 1
                 || note.reading().told().size() > 1
                 || note.made().size() > 1
-                || note.made().get(0).kind() != SampleSheet.Kind.VALUES;
+                || note.made().get(0).kind().width() > 1;
     }
 
     private void show(HowRead note) {

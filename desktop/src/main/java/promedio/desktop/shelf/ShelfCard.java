@@ -12,6 +12,7 @@ import javafx.scene.shape.SVGPath;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
 import promedio.core.number.Exact;
+import promedio.core.sample.SampleKind.Use;
 import promedio.core.sentence.Visible;
 import promedio.core.working.FigureText;
 import promedio.desktop.control.Tip;
@@ -74,15 +75,17 @@ final class ShelfCard extends Button {
         if (count.signum() == 0) {
             return Words.of("shelf.none");
         }
-        if (summary.sheet().isOfPairs()) {
-            return Words.of(count.equals(Exact.ONE) ? "shelf.pair" : "shelf.pairs", number);
-        }
-        String values = summary.sheet().kind() == SampleSheet.Kind.CLASSES
-                ? Words.of("shelf.classes", summary.sheet().size(), number)
-                : summary.sheet().frequencies().isPresent()
-                        ? Words.of("shelf.table", number)
-                        : count.equals(Exact.ONE) ? Words.of("shelf.value") : Words.of("shelf.values", number);
-        return summary.sheet().unit().isEmpty()
+        boolean one = count.equals(Exact.ONE);
+        String values =
+                switch (summary.sheet().kind()) {
+                    case VALUES -> one ? Words.of("shelf.value") : Words.of("shelf.values", number);
+                    case FREQUENCIES -> Words.of("shelf.table", number);
+                    case CLASSES -> Words.of("shelf.classes", summary.sheet().size(), number);
+                    case PAIRS -> Words.of(one ? "shelf.pair" : "shelf.pairs", number);
+                    case CATEGORIES -> Words.of("shelf.none");
+                };
+        // Of several variables none has the unit of all.
+        return summary.sheet().unit().isEmpty() || summary.sheet().can(Use.VARIABLES)
                 ? values
                 : values + " · " + Visible.line(summary.sheet().unit(), LONGEST_NAME);
     }

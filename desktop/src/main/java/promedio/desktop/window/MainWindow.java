@@ -18,6 +18,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
+import promedio.core.sample.SampleKind.Above;
 import promedio.desktop.card.CardPane;
 import promedio.desktop.control.CopiedCells;
 import promedio.desktop.control.Tip;
@@ -142,11 +143,11 @@ public final class MainWindow {
         SheetFigures figures = model.figuresProperty().get();
         boolean some =
                 figures != null && !figures.sample().isEmpty() && !model.place().liesOver();
-        boolean pairs = some && figures.sample().paired().isPresent();
-        line.show(some && !pairs);
-        line.ifMade(view -> view.show(pairs ? null : figures));
-        cross.show(pairs);
-        cross.ifMade(view -> view.show(pairs ? figures : null));
+        Above above = some ? figures.sample().kind().above() : Above.NOTHING;
+        line.show(above == Above.LINE);
+        line.ifMade(view -> view.show(above == Above.CROSS ? null : figures));
+        cross.show(above == Above.CROSS);
+        cross.ifMade(view -> view.show(above == Above.CROSS ? figures : null));
     }
 
     private Foot foot() {

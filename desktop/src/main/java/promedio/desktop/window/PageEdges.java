@@ -11,7 +11,6 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import promedio.core.assignment.SampleSheet;
 import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.desk.Page;
@@ -47,8 +46,10 @@ final class PageEdges extends HBox {
         edge.setOnAction(click -> open.set(page));
         Runnable show = () -> {
             edge.pseudoClassStateChanged(CURRENT, open.get() == page);
-            boolean pairs = model.sheet().filter(SampleSheet::isOfPairs).isPresent();
-            boolean shown = model.table().isPresent() == ofTable && !(pairs && page == Page.CLASSES);
+            boolean fits = model.sheet()
+                    .filter(sheet -> page instanceof Page one && !Page.has(sheet.kind(), one))
+                    .isEmpty();
+            boolean shown = model.table().isPresent() == ofTable && fits;
             edge.setVisible(shown);
             edge.setManaged(shown);
         };

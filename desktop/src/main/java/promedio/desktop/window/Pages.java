@@ -7,7 +7,6 @@ import java.util.function.Supplier;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.Node;
 import javafx.scene.layout.StackPane;
-import promedio.core.assignment.SampleSheet;
 import promedio.desktop.classes.ClassesPage;
 import promedio.desktop.compare.ComparePage;
 import promedio.desktop.entries.EntriesPage;
@@ -78,9 +77,8 @@ final class Pages extends StackPane {
 
     /** Shows the page that is open. */
     void turn() {
-        if (model.looking().pageProperty().get() == Page.CLASSES
-                && model.sheet().filter(SampleSheet::isOfPairs).isPresent()) {
-            // Pairs have no such page.
+        Page open = model.looking().pageProperty().get();
+        if (model.sheet().filter(sheet -> !Page.has(sheet.kind(), open)).isPresent()) {
             model.looking().pageProperty().set(Page.MEASURES);
             return;
         }

@@ -34,6 +34,7 @@ import promedio.core.course.SkewnessChoice;
 import promedio.core.data.Entries;
 import promedio.core.marking.Mark;
 import promedio.core.number.Exact;
+import promedio.core.sample.SampleKind;
 import promedio.desktop.demo.Demo;
 import promedio.desktop.model.desk.Background;
 import promedio.desktop.model.desk.Desk;
@@ -634,7 +635,7 @@ class DeskModelTest {
     void another_reading_takes_the_place_of_the_first_and_can_be_taken_back() {
         desk.intake().type("0 5\n1 8\n2 12");
         SampleSheet table = desk.sheet().orElseThrow();
-        assertThat(table.kind()).isEqualTo(SampleSheet.Kind.FREQUENCIES);
+        assertThat(table.kind()).isEqualTo(SampleKind.FREQUENCIES);
         HowRead note = desk.intake().howRead(table).orElseThrow();
         int columns = note.readings().stream()
                 .map(reading -> reading.samples().size())

@@ -19,6 +19,7 @@ import promedio.core.course.Divisor;
 import promedio.core.course.SkewnessChoice;
 import promedio.core.picture.PictureKind;
 import promedio.core.picture.Setting;
+import promedio.core.sample.SampleKind;
 import promedio.desktop.model.desk.Page;
 import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.model.desk.TablePage;
@@ -143,7 +144,7 @@ final class RandomHand {
             SheetFigures figures = desk.figuresProperty().get();
             if (figures != null
                     && figures.sample().rows() > 0
-                    && !figures.sheet().isOfPairs()) {
+                    && figures.sheet().kind() != SampleKind.PAIRS) {
                 ValueInHand.of(desk, figures, figures.sample().value(0)).ifPresent(value -> {
                     value.move(new java.math.BigDecimal(random.nextInt(40)));
                     if (random.nextBoolean()) {
@@ -156,7 +157,7 @@ final class RandomHand {
         });
         deeds.put("for a moment", () -> desk.sheet()
                 .filter(sheet ->
-                        sheet.kind() == SampleSheet.Kind.VALUES && sheet.link().isEmpty())
+                        sheet.kind() == SampleKind.VALUES && sheet.link().isEmpty())
                 .ifPresent(sheet ->
                         desk.trial().add(new SheetEdit.InsertRows(sheet.id(), sheet.size(), List.of(List.of("99"))))));
         deeds.put("keep it", desk.trial()::keepAdded);

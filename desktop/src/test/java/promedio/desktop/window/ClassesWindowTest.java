@@ -19,8 +19,8 @@ import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import promedio.core.assignment.Assignment;
-import promedio.core.assignment.SampleSheet;
 import promedio.core.number.Exact;
+import promedio.core.sample.SampleKind;
 import promedio.desktop.model.desk.Page;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -45,7 +45,7 @@ class ClassesWindowTest extends OpenWindow {
     @Test
     void a_typed_class_table_tells_how_it_was_read_and_takes_the_other_reading_by_one_click() {
         type("10-19: 4; 20-29: 9; 30-39: 2");
-        assertThat(desk.sheet().orElseThrow().kind()).isEqualTo(SampleSheet.Kind.CLASSES);
+        assertThat(desk.sheet().orElseThrow().kind()).isEqualTo(SampleKind.CLASSES);
         assertThat(desk.looking().pageProperty().get()).isEqualTo(Page.CLASSES);
         assertThat(words()).contains("9.5 to 19.5").anyMatch(text -> text.startsWith("The gaps are 1"));
         assertThat(figure("median")).isEqualTo("23.39");
@@ -162,7 +162,7 @@ class ClassesWindowTest extends OpenWindow {
                         .orElseThrow()
                         .edges())
                 .isEqualTo(edges);
-        assertThat(desk.assignment().sheet("waiting").orElseThrow().kind()).isEqualTo(SampleSheet.Kind.CLASSES);
+        assertThat(desk.assignment().sheet("waiting").orElseThrow().kind()).isEqualTo(SampleKind.CLASSES);
     }
 
     @Test
@@ -231,7 +231,7 @@ class ClassesWindowTest extends OpenWindow {
         type("1200,5 1350 2600,25 3100 1900,75");
         press(KeyCode.CONTROL, KeyCode.DIGIT3);
         fire("#classes-own");
-        assertThat(desk.sheet().orElseThrow().kind()).isEqualTo(SampleSheet.Kind.CLASSES);
+        assertThat(desk.sheet().orElseThrow().kind()).isEqualTo(SampleKind.CLASSES);
         assertThat(desk.figuresProperty().get().sample().count()).isEqualTo(Exact.of(5));
         assertThat(desk.figuresProperty().get().sample().classes()).isPresent();
     }

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.sample.SampleKind;
 import promedio.desktop.model.desk.Page;
 
 /** Pairs on the shelf: the cross-hair in the place of the Line, their entries, measures and picture. */
@@ -23,7 +24,8 @@ class PairsWindowTest extends LogWindow {
 
     private void typePoints() {
         type("(1, 2), (2, 3), (3, 5), (4, 4), (6, 9), (7, 7)");
-        eventually(() -> desk.sheet().filter(SampleSheet::isOfPairs).isPresent());
+        eventually(() ->
+                desk.sheet().filter(sheet -> sheet.kind() == SampleKind.PAIRS).isPresent());
         settle();
     }
 
@@ -125,7 +127,7 @@ class PairsWindowTest extends LogWindow {
         eventually(() -> desk.assignment().sheets().size() == 3);
         assertThat(pairs().kind())
                 .as("a column of numbers is a list of its own")
-                .isEqualTo(SampleSheet.Kind.VALUES);
+                .isEqualTo(SampleKind.VALUES);
     }
 
     @Test
@@ -210,7 +212,8 @@ class PairsWindowTest extends LogWindow {
         click("#page-COLUMNS");
         eventually(() -> window.scene().lookup("#side-pairs") != null);
         click("#side-pairs");
-        eventually(() -> desk.sheet().filter(SampleSheet::isOfPairs).isPresent());
+        eventually(() ->
+                desk.sheet().filter(sheet -> sheet.kind() == SampleKind.PAIRS).isPresent());
         settle();
         assertThat(pairs().variables()).contains(new SampleSheet.Variables("Minutes", "Kilograms", ""));
         assertThat(figure("sum/xy")).isEqualTo("128.00");
@@ -244,7 +247,8 @@ class PairsWindowTest extends LogWindow {
             desk.pairs().takeMade("Minutes", "Kilograms");
             return null;
         });
-        eventually(() -> desk.sheet().filter(SampleSheet::isOfPairs).isPresent());
+        eventually(() ->
+                desk.sheet().filter(sheet -> sheet.kind() == SampleKind.PAIRS).isPresent());
         assertThat(pairs().size()).isEqualTo(2);
         assertThat(pairs().variables().orElseThrow().second()).isEqualTo("Kilograms");
     }

@@ -29,6 +29,7 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Foreign;
 import promedio.core.assignment.Original;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.sample.SampleKind;
 import promedio.core.sentence.Sentence;
 import promedio.files.AtomicFile;
 import promedio.files.InputProblem;
@@ -278,7 +279,7 @@ public final class AssignmentFile {
                     throw new InputProblem(Sentence.of(
                             "file.damaged.belied", name, sample.path("name").asText()));
                 }
-                if (SampleSheet.Kind.find(sample.path("kind").asText()).isPresent()) {
+                if (SampleKind.find(sample.path("kind").asText()).isPresent()) {
                     reader.sample(sample, new ByteArrayInputStream(content), budget);
                 } else {
                     reader.unread(sample, new String(content, StandardCharsets.UTF_8));

@@ -24,6 +24,7 @@ import promedio.core.assignment.Foreign;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
+import promedio.core.sample.SampleKind.Use;
 import promedio.core.sentence.Visible;
 
 /** The document of an assignment file: what is said of the samples, the course card and the answers. */
@@ -122,7 +123,7 @@ final class AssignmentJson {
                 needs.add(FOLLOWING);
             }
             if (assignment.sheets().stream()
-                    .anyMatch(sheet -> sheet.isOfPairs() && sheet.link().isPresent())) {
+                    .anyMatch(sheet -> sheet.can(Use.VARIABLES) && sheet.link().isPresent())) {
                 needs.add(PAIRS);
             }
         }

@@ -29,6 +29,8 @@ import promedio.core.course.CourseCard;
 import promedio.core.data.Entries;
 import promedio.core.number.Numerals;
 import promedio.core.picture.Wishes;
+import promedio.core.sample.SampleKind;
+import promedio.core.sample.SampleKind.Use;
 import promedio.core.sentence.Visible;
 import promedio.files.InputProblem;
 import promedio.files.trail.Walks;
@@ -119,7 +121,7 @@ final class AssignmentReader {
 
     /** @throws IllegalArgumentException for a kind that a sample of a table cannot be of */
     private static void checkKind(JsonNode sample, Link link) {
-        String kind = link.isOfPairs() ? SampleSheet.Kind.PAIRS.id() : SampleSheet.Kind.VALUES.id();
+        String kind = link.kind().id();
         if (!sample.path("kind").asText().equals(kind)) {
             throw new IllegalArgumentException("A sample of " + link + " is no " + sample.path("kind") + ".");
         }
@@ -167,7 +169,7 @@ final class AssignmentReader {
     }
 
     private void more(JsonNode described, SampleSheet read) {
-        if (described.has("variables") && !read.isOfPairs()) {
+        if (described.has("variables") && !read.can(Use.VARIABLES)) {
             pieceOf(described, "variables");
         }
         if (described.has("classes") && read.tabulation().isEmpty()) {
@@ -181,15 +183,14 @@ final class AssignmentReader {
         if (!check.isEmpty()) {
             return !check.equals(SheetCsv.check(content));
         }
-        return SampleSheet.Kind.find(sample.path("kind").asText())
+        return SampleKind.find(sample.path("kind").asText())
                 .filter(kind -> !SheetCsv.isHeadedAs(kind, content))
                 .isPresent();
     }
 
     /** Takes a sample of a known kind. */
     void sample(JsonNode sample, InputStream entries, Budget budget) throws IOException {
-        SampleSheet.Kind kind =
-                SampleSheet.Kind.find(sample.path("kind").asText()).orElseThrow();
+        SampleKind kind = SampleKind.find(sample.path("kind").asText()).orElseThrow();
         List<Entries> columns = SheetCsv.read(entries, kind.width(), budget);
         Set<String> codes = new HashSet<>();
         sample.path("missing").forEach(code -> codes.add(code.asText()));

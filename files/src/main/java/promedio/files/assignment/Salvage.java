@@ -18,7 +18,7 @@ import java.util.Set;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import promedio.core.assignment.Foreign;
-import promedio.core.assignment.SampleSheet;
+import promedio.core.sample.SampleKind;
 import promedio.files.InputProblem;
 
 /**
@@ -222,7 +222,7 @@ final class Salvage {
             return;
         }
         ObjectNode sample = described.isObject() ? described.deepCopy() : JSON.createObjectNode();
-        if (SampleSheet.Kind.find(sample.path("kind").asText()).isEmpty()) {
+        if (SampleKind.find(sample.path("kind").asText()).isEmpty()) {
             if (isDescribed()) {
                 reader.unread(sample, part.text());
                 (part.whole ? whole : broken).add(name);

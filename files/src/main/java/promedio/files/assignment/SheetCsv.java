@@ -19,31 +19,27 @@ import java.util.zip.CRC32;
 import java.util.zip.CheckedOutputStream;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.data.Entries;
+import promedio.core.sample.SampleKind;
 
 /** The entries of a sample as a part of an assignment file: CSV with a heading, letter by letter. */
 final class SheetCsv {
     private SheetCsv() {}
 
-    private static List<String> heading(SampleSheet.Kind kind) {
-        return switch (kind) {
-            case VALUES -> List.of("value");
-            case FREQUENCIES -> List.of("value", "frequency");
-            case CLASSES -> List.of("class", "frequency");
-            case PAIRS -> List.of("x", "y");
-        };
+    private static List<String> heading(SampleKind kind) {
+        return kind.columns().stream().map(SampleKind.Role::heading).toList();
     }
 
     /** The kind that a heading is of. */
-    static SampleSheet.Kind kindOf(String heading) {
-        return heading.equals("x,y")
-                ? SampleSheet.Kind.PAIRS
-                : heading.startsWith("class")
-                        ? SampleSheet.Kind.CLASSES
-                        : heading.contains("frequency") ? SampleSheet.Kind.FREQUENCIES : SampleSheet.Kind.VALUES;
+    static SampleKind kindOf(String heading) {
+        return Arrays.stream(SampleKind.values())
+                .filter(kind -> kind.can(SampleKind.Use.SHELVED))
+                .filter(kind -> heading.equals(String.join(",", heading(kind))))
+                .findFirst()
+                .orElse(SampleKind.VALUES);
     }
 
     /** Whether a part has the heading of a kind. */
-    static boolean isHeadedAs(SampleSheet.Kind kind, byte[] content) {
+    static boolean isHeadedAs(SampleKind kind, byte[] content) {
         byte[] heading = (String.join(",", heading(kind)) + "\n").getBytes(StandardCharsets.US_ASCII);
         return content.length >= heading.length
                 && Arrays.equals(content, 0, heading.length, heading, 0, heading.length);

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -22,6 +23,8 @@ import promedio.core.assignment.SampleSheet;
 import promedio.core.assignment.UsedIds;
 import promedio.core.course.CourseCard;
 import promedio.core.data.Entries;
+import promedio.core.sample.SampleKind;
+import promedio.core.sample.SampleKind.Use;
 import promedio.files.InputProblem;
 import promedio.files.trail.Walks;
 
@@ -177,13 +180,15 @@ final class WholeJson {
 
     /** What is said of a sample whose entries come from elsewhere. */
     static SampleSheet withoutEntries(JsonNode node) {
-        boolean pairs = node.path("kind").asText().equals(SampleSheet.Kind.PAIRS.id());
+        SampleKind kind = SampleKind.find(node.path("kind").asText())
+                .filter(one -> one.can(Use.LINKED))
+                .orElse(SampleKind.VALUES);
         SampleSheet sheet = new SampleSheet(
                 node.path("id").asText(),
                 node.path("name").asText(),
                 node.path("unit").asText(),
-                pairs ? SampleSheet.Kind.PAIRS : SampleSheet.Kind.VALUES,
-                pairs ? List.of(Entries.NONE, Entries.NONE) : List.of(Entries.NONE),
+                kind,
+                Collections.nCopies(kind.width(), Entries.NONE),
                 new HashSet<>(readTexts(node.path("missing"))),
                 new TreeSet<>(),
                 AnswersJson.readTabulation(node.path("classes")));
@@ -193,7 +198,7 @@ final class WholeJson {
     /** A sample with what is said of the two of its pairs, where it is one of pairs, and of its groups. */
     static SampleSheet withMore(SampleSheet sheet, JsonNode node) {
         SampleSheet one = sheet.among(node.path("groups").asText(""));
-        return one.isOfPairs() ? one.of(readVariables(node.path("variables"))) : one;
+        return one.can(Use.VARIABLES) ? one.of(readVariables(node.path("variables"))) : one;
     }
 
     static ObjectNode write(SampleSheet.Variables variables) {
@@ -257,9 +262,9 @@ final class WholeJson {
     static SampleSheet readSheet(JsonNode node) {
         List<Entries> columns = new ArrayList<>();
         node.path("columns").forEach(column -> columns.add(readEntries(column)));
-        SampleSheet.Kind kind = node.has("kind")
-                ? SampleSheet.Kind.find(node.path("kind").asText()).orElseThrow()
-                : columns.size() == 2 ? SampleSheet.Kind.FREQUENCIES : SampleSheet.Kind.VALUES;
+        SampleKind kind = node.has("kind")
+                ? SampleKind.find(node.path("kind").asText()).orElseThrow()
+                : columns.size() == 2 ? SampleKind.FREQUENCIES : SampleKind.VALUES;
         SampleSheet sheet = new SampleSheet(
                         node.path("id").asText(),
                         node.path("name").asText(),

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
-import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
 import promedio.core.data.Column;
 import promedio.core.data.PointedOut;
@@ -14,6 +13,8 @@ import promedio.core.number.Exact;
 import promedio.core.number.HalfRule;
 import promedio.core.pasted.Headings;
 import promedio.core.sample.Sample;
+import promedio.core.sample.SampleKind;
+import promedio.core.sample.SampleKind.Use;
 import promedio.core.sentence.Sentence;
 import promedio.core.tabulate.ClassLabel;
 import promedio.core.tabulate.ClassProblem;
@@ -64,9 +65,9 @@ public final class SampleReader {
      * What a table holds, where nobody says: classes where they stand in the first of two columns, a frequency table where the second
      * is headed so, else values.
      */
-    public SampleSheet.Kind kind() {
+    public SampleKind kind() {
         if (table.columns().size() != 2 || table.rows() == 0) {
-            return SampleSheet.Kind.VALUES;
+            return SampleKind.VALUES;
         }
         List<Optional<ClassLabel>> labels = IntStream.range(0, Math.min(ENOUGH_ROWS, table.rows()))
                 .filter(row -> !table.isMissing(0, row))
@@ -76,9 +77,7 @@ public final class SampleReader {
                 && labels.stream().flatMap(Optional::stream).anyMatch(label -> label.kind() != ClassLabel.Kind.SINGLE);
         boolean frequencies = table.heading(1).filter(Headings::isFrequency).isPresent()
                 && table.heading(0).filter(Headings::isFrequency).isEmpty();
-        return classes
-                ? SampleSheet.Kind.CLASSES
-                : frequencies ? SampleSheet.Kind.FREQUENCIES : SampleSheet.Kind.VALUES;
+        return classes ? SampleKind.CLASSES : frequencies ? SampleKind.FREQUENCIES : SampleKind.VALUES;
     }
 
     private Optional<ClassLabel> label(int row) {
@@ -211,11 +210,11 @@ public final class SampleReader {
     }
 
     /** What the reader of a sample should know of how its file was read: nothing of it was applied to the figures. */
-    public List<Sentence> told(SampleSheet.Kind kind, Reading reading) {
+    public List<Sentence> told(SampleKind kind, Reading reading) {
         List<String> used = reading.columns().stream()
                 .map(column -> table.columns().get(column).name())
                 .toList();
-        boolean list = kind == SampleSheet.Kind.VALUES || kind == SampleSheet.Kind.PAIRS;
+        boolean list = !kind.can(Use.COUNTED);
         List<Sentence> told = new ArrayList<>(file.told());
         for (PointedOut notice : file.reading().pointedOut()) {
             boolean ofUsed =

@@ -38,6 +38,7 @@ import promedio.core.course.CourseCard;
 import promedio.core.course.Divisor;
 import promedio.core.data.Entries;
 import promedio.core.number.Exact;
+import promedio.core.sample.SampleKind;
 import promedio.core.tabulate.Tabulation;
 import promedio.core.trail.Trail;
 
@@ -52,12 +53,7 @@ class JournalTest {
                 new Edit.AddSheet(
                         2,
                         SampleSheet.table(
-                                        SampleSheet.Kind.PAIRS,
-                                        "s9",
-                                        "Both",
-                                        "h",
-                                        Entries.of("1", "x"),
-                                        Entries.of("2", ""))
+                                        SampleKind.PAIRS, "s9", "Both", "h", Entries.of("1", "x"), Entries.of("2", ""))
                                 .of(new SampleSheet.Variables("Hours", "", "points"))),
                 new SheetEdit.NameVariables("s9", new SampleSheet.Variables("Hours", "Score", "points"), "hours"),
                 new SheetEdit.SwapVariables("s9"),

@@ -26,6 +26,7 @@ import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.data.Entries;
 import promedio.core.number.Exact;
+import promedio.core.sample.SampleKind;
 import promedio.core.tabulate.Tabulation;
 import promedio.core.trail.Trail;
 import promedio.files.InputProblem;
@@ -251,7 +252,7 @@ final class RandomEdits {
                     case 0 -> SampleSheet.list(id, "List " + made, "min", first);
                     case 1 -> SampleSheet.frequencies(id, "Table " + made, "", first, entries(rows));
                     default ->
-                        SampleSheet.table(SampleSheet.Kind.PAIRS, id, "Pairs " + made, "", first, entries(rows))
+                        SampleSheet.table(SampleKind.PAIRS, id, "Pairs " + made, "", first, entries(rows))
                                 .of(new SampleSheet.Variables(typed(), typed(), "kg"));
                 };
         return new Edit.AddSheet(random.nextInt(present.sheets().size() + 1), sheet);
@@ -308,7 +309,7 @@ final class RandomEdits {
             case 1 -> new SheetEdit.RemoveRows(sheet.id(), row, 1 + random.nextInt(sheet.size() - row));
             case 2 -> new SheetEdit.SwitchEntries(sheet.id(), row, random.nextBoolean());
             default ->
-                sheet.kind() == SampleSheet.Kind.FREQUENCIES
+                sheet.kind() == SampleKind.FREQUENCIES
                         ? new SheetEdit.MoveUnit(sheet.id(), row, Integer.toString(made))
                         : new SheetEdit.SetEntry(sheet.id(), 0, row, Integer.toString(made));
         };

@@ -33,6 +33,7 @@ import promedio.core.pasted.Pasted;
 import promedio.core.pasted.Quoted;
 import promedio.core.pasted.Reading;
 import promedio.core.sample.Sample;
+import promedio.core.sample.SampleKind;
 import promedio.files.InputProblem;
 import promedio.files.sample.SampleReader;
 import promedio.files.table.ReadingOptions;
@@ -141,7 +142,7 @@ class PastedReaderTest {
             Files.writeString(file, text);
             List<Found> found = PastedReader.read(file, Numerals.POINT).get(0).samples();
             assertThat(found).hasSize(1);
-            assertThat(found.get(0).kind()).isEqualTo(SampleSheet.Kind.VALUES);
+            assertThat(found.get(0).kind()).isEqualTo(SampleKind.VALUES);
             Sample shown = Interpretation.of(
                             SampleSheet.list(
                                     "s1", "", "", found.get(0).columns().get(0)),

@@ -15,9 +15,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import promedio.core.assignment.SampleSheet;
 import promedio.core.number.Exact;
 import promedio.core.sample.Sample;
+import promedio.core.sample.SampleKind;
 import promedio.files.InputProblem;
 import promedio.files.delimited.TextSource;
 import promedio.files.table.ReadingOptions;
@@ -140,14 +140,14 @@ class SampleReaderTest {
         SampleReader reader = of("item;minutes\nlamp;12\nradio;30\nTotal;42\n");
         SampleReader.Reading reading = reader.values(Optional.of("minutes"));
         assertThat(reading.sample().toString()).isEqualTo("12 30 42");
-        assertThat(reader.told(SampleSheet.Kind.VALUES, reading))
+        assertThat(reader.told(SampleKind.VALUES, reading))
                 .extracting(Object::toString)
                 .containsExactly(
                         "Row 3 looks like a total or a mean of the others.",
                         "It is counted like the others here; take it out of the file if it is none of them.");
         assertThat(of("kept for nobody\n\nitem;minutes\nlamp;12\nradio;30\n")
                         .told(
-                                SampleSheet.Kind.VALUES,
+                                SampleKind.VALUES,
                                 new SampleReader.Reading(reading.sample(), Optional.empty(), List.of(1))))
                 .extracting(Object::toString)
                 .containsExactly("2 lines before the table are left out.");

@@ -30,6 +30,7 @@ import promedio.core.picture.Setting;
 import promedio.core.picture.Subject;
 import promedio.core.picture.Subjects;
 import promedio.core.picture.Wish;
+import promedio.core.sample.SampleKind.Use;
 import promedio.core.sentence.Sentence;
 import promedio.core.working.FigureText;
 import promedio.desktop.model.desk.Desk;
@@ -111,7 +112,7 @@ public final class Comparing implements Part {
     /** Opens the page, with the samples that are chosen; where fewer than two are, with the one looked at and one in its unit. */
     public void start() {
         List<SampleSheet> sheets = desk.assignment().sheets().stream()
-                .filter(sheet -> !sheet.isOfPairs())
+                .filter(sheet -> sheet.can(Use.COMPARED))
                 .toList();
         if (chosen().size() < 2) {
             desk.sheet()
@@ -134,7 +135,7 @@ public final class Comparing implements Part {
 
     /** Compares two samples, and opens the page. */
     public void compare(String first, String second) {
-        if (!first.equals(second) && !isOfPairs(first) && !isOfPairs(second)) {
+        if (!first.equals(second) && canCompare(first) && canCompare(second)) {
             chosen.clear();
             chosen.add(first);
             chosen.add(second);
@@ -148,7 +149,7 @@ public final class Comparing implements Part {
         ids.stream()
                 .filter(id -> desk.assignment()
                         .sheet(id)
-                        .filter(sheet -> !sheet.isOfPairs())
+                        .filter(sheet -> sheet.can(Use.COMPARED))
                         .isPresent())
                 .forEach(chosen::add);
         turnTo();
@@ -156,12 +157,12 @@ public final class Comparing implements Part {
 
     /** Takes a sample in, or out; the page opens as soon as there are two. */
     public void toggle(String id) {
-        if (isOfPairs(id)) {
+        if (!canCompare(id)) {
             return;
         }
         if (chosen().isEmpty()) {
             desk.sheet()
-                    .filter(sheet -> !sheet.isOfPairs())
+                    .filter(sheet -> sheet.can(Use.COMPARED))
                     .map(SampleSheet::id)
                     .filter(now -> !now.equals(id))
                     .ifPresent(chosen::add);
@@ -176,14 +177,16 @@ public final class Comparing implements Part {
         }
     }
 
-    /** Pairs are no list to be put beside others: says so. */
-    private boolean isOfPairs(String id) {
-        boolean pairs =
-                desk.assignment().sheet(id).filter(SampleSheet::isOfPairs).isPresent();
-        if (pairs) {
+    /** Whether a sample can be put beside others; says so where it cannot. */
+    private boolean canCompare(String id) {
+        boolean can = desk.assignment()
+                .sheet(id)
+                .filter(sheet -> !sheet.can(Use.COMPARED))
+                .isEmpty();
+        if (!can) {
             desk.say(Words.of("compare.pairs"));
         }
-        return pairs;
+        return can;
     }
 
     private void turnTo() {

@@ -1,5 +1,8 @@
 package promedio.desktop.model.desk;
 
+import promedio.core.sample.SampleKind;
+import promedio.core.sample.SampleKind.Use;
+
 /** The pages of a sample, in the order of the work. */
 public enum Page {
     /** What was entered. */
@@ -9,5 +12,10 @@ public enum Page {
     /** A class table as it was read, or a list put into classes. */
     CLASSES,
     /** The sample as pictures. */
-    PICTURE
+    PICTURE;
+
+    /** Whether samples of a kind have such a page. */
+    public static boolean has(SampleKind kind, Page page) {
+        return page != CLASSES || kind.can(Use.CLASSED);
+    }
 }

@@ -30,6 +30,7 @@ import promedio.core.language.Grammar;
 import promedio.core.language.Place;
 import promedio.core.number.Numerals;
 import promedio.core.sample.Sample;
+import promedio.core.sample.SampleKind.Use;
 import promedio.core.sentence.Sentence;
 import promedio.core.vector.Numbers;
 import promedio.core.vector.Register;
@@ -243,11 +244,8 @@ public final class Jots implements Part {
 
         private Vector read(SampleSheet sheet) {
             Place whole = new Place(0, length);
-            if (sheet.kind() == SampleSheet.Kind.CLASSES) {
-                throw Fault.of(whole, "jotter.class-table", sheet.name());
-            }
-            if (sheet.isOfPairs()) {
-                throw Fault.of(whole, "jotter.pairs", sheet.name());
+            if (!sheet.can(Use.LISTED)) {
+                throw Fault.of(whole, "jotter.no-list." + sheet.kind().id(), sheet.name());
             }
             Sample sample = Interpretation.of(sheet, assignment.card()).sample();
             boolean large = sample.count().toDouble() > MOST_VALUES;

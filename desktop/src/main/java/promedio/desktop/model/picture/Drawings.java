@@ -2,14 +2,12 @@ package promedio.desktop.model.picture;
 
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import promedio.core.assignment.Interpretation;
 import promedio.core.assignment.PictureEdit;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.assignment.SheetEdit;
@@ -201,31 +199,13 @@ public final class Drawings implements Part {
         PictureKind known = chosen.get(sheet.id());
         boolean boxCovered = IN_BOX.stream().anyMatch(desk.margin()::covers);
         boolean curveCovered = IN_CURVE.stream().anyMatch(desk.margin()::covers);
-        return Optional.of(() -> {
-            if (figures.sample().paired().isPresent()) {
-                return ofPairs(figures, wishes);
-            }
+        Supplier<Sketch> ofValues = () -> {
             Named named = new Named(figures.name(), figures.unit(), figures.sample(), classes);
             Subject subject = new Subject.Samples(named);
             List<PictureKind> kinds = Pictures.kinds(subject);
             PictureKind kind = kind(known, kinds, kinds.get(0));
             Wish wish = wishes.of(kind);
             FigureText text = figures.text();
-            Optional<Subject> words = words(figures);
-            if (words.isPresent()) {
-                Wish bars = wishes.of(PictureKind.BARS);
-                Pictured drawn = Pictures.of(words.get(), bars, figures.card());
-                return new Sketch(
-                        sheet.id(),
-                        List.of(PictureKind.BARS),
-                        bars,
-                        drawn.picture(),
-                        drawn.why(),
-                        drawn.picture().map(Picture::told).orElse(List.of()),
-                        Optional.empty(),
-                        text,
-                        0);
-            }
             if (figures.sample().isEmpty() && !figures.sample().isOpenEnded()) {
                 Sentence empty = Sentence.of("picture.empty-sample");
                 return none(sheet.id(), kinds, wish, text, empty);
@@ -257,6 +237,11 @@ public final class Drawings implements Part {
                     movable,
                     text,
                     figures.sample().places());
+        };
+        return Optional.of(() -> switch (figures.interpretation().kind()) {
+            case VALUES, FREQUENCIES, CLASSES -> ofValues.get();
+            case PAIRS -> ofPairs(figures, wishes);
+            case CATEGORIES -> ofWords(figures, wishes);
         });
     }
 
@@ -292,26 +277,27 @@ public final class Drawings implements Part {
                 sample.places());
     }
 
-    /** A list of words as categories, in the order of their first appearance; empty where there is a number. */
-    private static Optional<Subject> words(SheetFigures figures) {
-        SampleSheet sheet = figures.sheet();
-        if (!figures.sample().isEmpty() || sheet.kind() != SampleSheet.Kind.VALUES) {
-            return Optional.empty();
-        }
-        Map<String, Long> counts = new LinkedHashMap<>();
-        for (int i = 0; i < sheet.size(); i++) {
-            if (figures.interpretation().status(i) == Interpretation.Status.NOT_A_NUMBER) {
-                counts.merge(sheet.values().text(i).strip(), 1L, Long::sum);
-            }
-        }
-        return counts.isEmpty()
-                ? Optional.empty()
-                : Optional.of(new Subject.Categories(
-                        figures.name(),
-                        "",
-                        List.copyOf(counts.keySet()),
-                        List.of(""),
-                        counts.values().stream().map(List::of).toList()));
+    /** Words as bars, in the order of their first appearance. */
+    private static Sketch ofWords(SheetFigures figures, Wishes wishes) {
+        Map<String, Long> counts = figures.interpretation().categories();
+        Subject subject = new Subject.Categories(
+                figures.name(),
+                "",
+                List.copyOf(counts.keySet()),
+                List.of(""),
+                counts.values().stream().map(List::of).toList());
+        Wish wish = wishes.of(PictureKind.BARS);
+        Pictured drawn = Pictures.of(subject, wish, figures.card());
+        return new Sketch(
+                figures.sheet().id(),
+                List.of(PictureKind.BARS),
+                wish,
+                drawn.picture(),
+                drawn.why(),
+                drawn.picture().map(Picture::told).orElse(List.of()),
+                Optional.empty(),
+                figures.text(),
+                0);
     }
 
     private static Tabulation proposed(SheetFigures figures) {

@@ -24,6 +24,7 @@ import promedio.core.number.Numerals;
 import promedio.core.pasted.Found;
 import promedio.core.pasted.Pasted;
 import promedio.core.pasted.Reading;
+import promedio.core.sample.SampleKind.Use;
 import promedio.desktop.model.desk.Desk;
 import promedio.desktop.model.desk.Gathering;
 import promedio.desktop.model.desk.Page;
@@ -171,7 +172,7 @@ public final class Intake implements Part {
         Numerals numerals = desk.assignment().card().numerals();
         Optional<Edit> row = desk.sheet().flatMap(sheet -> More.row(sheet, text, numerals));
         Optional<More.OfPairs> pairs =
-                desk.sheet().filter(SampleSheet::isOfPairs).map(sheet -> More.pairs(sheet, text, readings));
+                desk.sheet().filter(sheet -> sheet.can(Use.VARIABLES)).map(sheet -> More.pairs(sheet, text, readings));
         Optional<Edit> more = row.or(() -> pairs.flatMap(More.OfPairs::edit));
         if (more.isPresent()) {
             desk.make(more.get());
@@ -325,14 +326,14 @@ public final class Intake implements Part {
                 .or(() -> made.stream().findFirst())
                 .ifPresent(sheet -> {
                     desk.select(sheet.id());
-                    boolean classes = sheet.kind() == SampleSheet.Kind.CLASSES
+                    boolean classes = sheet.can(Use.MIDPOINTS)
                             && sheet.columns().get(1).texts().stream().noneMatch(OpenFrequency::is);
                     desk.looking().pageProperty().set(classes ? Page.CLASSES : Page.ENTRIES);
                 });
     }
 
     private static boolean hasNumbers(SampleSheet sheet, Numerals numerals) {
-        return sheet.kind() != SampleSheet.Kind.VALUES || sheet.values().hasNumbers(numerals);
+        return !sheet.can(Use.WORDS) || sheet.values().hasNumbers(numerals);
     }
 
     /** Puts the samples of another reading in the place of those that were made. */

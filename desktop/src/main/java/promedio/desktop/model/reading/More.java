@@ -12,6 +12,7 @@ import promedio.core.number.Numerals;
 import promedio.core.pasted.Found;
 import promedio.core.pasted.Pasted;
 import promedio.core.pasted.Reading;
+import promedio.core.sample.SampleKind.Use;
 
 /** More entries of the sample that is chosen, where what was typed is of its kind. */
 final class More {
@@ -19,7 +20,7 @@ final class More {
 
     /** A row of a class table; empty where the text is none. */
     static Optional<Edit> row(SampleSheet sheet, String text, Numerals numerals) {
-        return sheet.kind() != SampleSheet.Kind.CLASSES
+        return !sheet.can(Use.MIDPOINTS)
                 ? Optional.empty()
                 : Pasted.classRow(text, numerals)
                         .map(cells -> new SheetEdit.InsertRows(
@@ -41,14 +42,14 @@ final class More {
         Optional<Found> pairs = readings.stream()
                 .filter(reading -> reading.samples().size() == 1)
                 .map(reading -> reading.samples().get(0))
-                .filter(found -> found.kind() == SampleSheet.Kind.PAIRS)
+                .filter(found -> found.kind().can(Use.VARIABLES))
                 .findFirst();
         if (pairs.isPresent()) {
             return added(
                     sheet, pairs.get().columns().stream().map(Entries::texts).toList());
         }
         List<Found> first = readings.isEmpty() ? List.of() : readings.get(0).samples();
-        boolean list = first.size() == 1 && first.get(0).kind() == SampleSheet.Kind.VALUES;
+        boolean list = first.size() == 1 && first.get(0).kind().width() == 1;
         if (!list || text.strip().lines().count() > 1) {
             return OfPairs.NONE;
         }
@@ -75,9 +76,7 @@ final class More {
             return Optional.empty();
         }
         Found found = reading.samples().get(0);
-        boolean values = found.kind() == SampleSheet.Kind.VALUES;
-        boolean lists = sheet.kind() == SampleSheet.Kind.VALUES || sheet.kind() == SampleSheet.Kind.FREQUENCIES;
-        if (values ? !lists : found.kind() != sheet.kind()) {
+        if (found.kind().width() == 1 ? !sheet.can(Use.TYPED_ON) : found.kind() != sheet.kind()) {
             return Optional.empty();
         }
         List<List<String>> rows =

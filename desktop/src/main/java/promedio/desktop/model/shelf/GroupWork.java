@@ -8,6 +8,7 @@ import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.sample.SampleKind.Use;
 import promedio.desktop.model.compare.Comparing;
 import promedio.desktop.model.desk.Desk;
 import promedio.desktop.model.desk.Gathering;
@@ -36,7 +37,7 @@ public final class GroupWork {
     public boolean fit(List<String> ids) {
         List<SampleSheet> sheets = ids.stream()
                 .flatMap(id -> desk.assignment().sheet(id).stream())
-                .filter(sheet -> !sheet.isOfPairs())
+                .filter(sheet -> sheet.can(Use.COMPARED))
                 .toList();
         boolean together = sheets.stream().map(SampleSheet::groups).distinct().count() == 1
                 && !sheets.get(0).groups().isEmpty();

@@ -11,6 +11,7 @@ import promedio.core.assignment.SampleSheet.Variables;
 import promedio.core.assignment.SheetEdit;
 import promedio.core.assignment.TableEdit;
 import promedio.core.data.Column;
+import promedio.core.sample.SampleKind.Use;
 import promedio.core.trail.Field;
 import promedio.desktop.model.desk.Desk;
 import promedio.desktop.model.desk.Page;
@@ -93,7 +94,7 @@ public final class PairWork {
     }
 
     private Optional<SampleSheet> list(String id) {
-        return desk.assignment().sheet(id).filter(sheet -> sheet.kind() == SampleSheet.Kind.VALUES);
+        return desk.assignment().sheet(id).filter(sheet -> sheet.can(Use.PAIRED));
     }
 
     /** Makes pairs of two lists of equal length, entry by entry; whole columns of one table stay linked to it. */
@@ -128,7 +129,7 @@ public final class PairWork {
 
     /** Puts one of the variables of the chosen pairs on the shelf as a list of its own. */
     public void alone(boolean second) {
-        desk.sheet().filter(SampleSheet::isOfPairs).ifPresent(pairs -> {
+        desk.sheet().filter(sheet -> sheet.can(Use.VARIABLES)).ifPresent(pairs -> {
             Variables of = pairs.variables().orElseThrow();
             String called = second ? of.second() : of.first();
             String name = called.isEmpty() ? Words.of("pairs.alone", pairs.name(), second ? "y" : "x") : called;
@@ -159,7 +160,7 @@ public final class PairWork {
     /** Turns the chosen pairs round: x becomes y. */
     public void swap() {
         desk.sheet()
-                .filter(SampleSheet::isOfPairs)
+                .filter(sheet -> sheet.can(Use.VARIABLES))
                 .ifPresent(sheet -> desk.make(new SheetEdit.SwapVariables(sheet.id())));
     }
 }

@@ -38,9 +38,17 @@ public record ShelfSummary(SampleSheet sheet, Exact count, List<Place> places) {
         if (sample.isEmpty() || sample.rows() == 0) {
             return new ShelfSummary(sheet, sample.count(), List.of());
         }
-        if (sample.paired().isPresent()) {
-            return new ShelfSummary(sheet, sample.count(), pairs(sample));
-        }
+        List<Place> places =
+                switch (sheet.kind().above()) {
+                    case LINE -> strip(sample);
+                    case CROSS -> pairs(sample);
+                    case NOTHING -> List.of();
+                };
+        return new ShelfSummary(sheet, sample.count(), places);
+    }
+
+    /** The places that a value stands at. */
+    private static List<Place> strip(Sample sample) {
         Decimals distinct = sample.ranking().distinct();
         double least = distinct.toDouble(0);
         double width = distinct.toDouble(distinct.size() - 1) - least;
@@ -55,7 +63,7 @@ public record ShelfSummary(SampleSheet sheet, Exact count, List<Place> places) {
                 places.add(new Place(i / (MOST - 1.0), 1));
             }
         }
-        return new ShelfSummary(sheet, sample.count(), places);
+        return places;
     }
 
     /** Some of the pairs, evenly chosen. */
