@@ -81,7 +81,7 @@ public final class ComparePage extends VBox {
         back.setId("compare-back");
         back.getStyleClass().add("quiet-button");
         back.setMinWidth(USE_PREF_SIZE);
-        back.setOnAction(press -> model.comparing().close());
+        back.setOnAction(press -> model.comparing().leave());
         HBox head = new HBox(title, samples, between, back);
         head.setAlignment(Pos.BASELINE_LEFT);
         head.getStyleClass().add("compare-head");
@@ -145,7 +145,7 @@ public final class ComparePage extends VBox {
         getChildren().addAll(head, body);
         addEventHandler(KeyEvent.KEY_PRESSED, key -> {
             if (key.getCode() == KeyCode.ESCAPE) {
-                model.comparing().close();
+                model.comparing().leave();
                 key.consume();
             }
         });

@@ -100,7 +100,7 @@ final class CompareScenes {
         });
         shot("compare-closed", () -> {
             window.setTextSize(100);
-            model.comparing().close();
+            model.comparing().leave();
         });
         return shots;
     }

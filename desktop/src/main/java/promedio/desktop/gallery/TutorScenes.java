@@ -43,18 +43,18 @@ final class TutorScenes {
         shot("tutor-empty", () -> {
             model.show(Assignment.EMPTY, null);
             model.classwork().pageProperty().set(Classwork.Side.ANSWERS);
-            model.classwork().openProperty().set(true);
+            model.classwork().open();
         });
         shot("tutor-questions-none", () -> {
             model.show(Assignment.EMPTY, null);
             model.intake().type("12 15 15 18");
-            model.classwork().openProperty().set(true);
+            model.classwork().open();
         });
         shot("tutor-questions", () -> {
             model.show(Demo.assignment(), null);
             model.classwork().setCard(true);
             model.classwork().pageProperty().set(Classwork.Side.QUESTIONS);
-            model.classwork().openProperty().set(true);
+            model.classwork().open();
         });
         shot("tutor-start", () -> model.classwork().pageProperty().set(Classwork.Side.ANSWERS));
         shot("tutor-problem", () -> model.classwork().take(Path.of("no-such-answers.csv")));
@@ -76,7 +76,7 @@ final class TutorScenes {
         shot("card-set-changed", () -> {
             window.setTextSize(100);
             model.choose(CardKey.DIVISOR, Divisor.POPULATION);
-            model.classwork().openProperty().set(false);
+            model.classwork().leave();
             window.card().setOpen(true);
         });
         return shots;

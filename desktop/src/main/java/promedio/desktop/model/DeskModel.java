@@ -72,25 +72,6 @@ public final class DeskModel extends Desk {
         return habits;
     }
 
-    /** What the paper shows: a page that lies over the others, else the page of what is chosen that was turned to. */
-    public Place place() {
-        if (intake.page().stateProperty().get() != null) {
-            return Place.READING;
-        }
-        if (classwork.openProperty().get()) {
-            return Place.TUTOR;
-        }
-        if (comparing.openProperty().get()) {
-            return Place.COMPARE;
-        }
-        if (selectedProperty().get().isEmpty()) {
-            return Place.START;
-        }
-        return table().isPresent()
-                ? Place.of(looking().tablePageProperty().get())
-                : Place.of(looking().pageProperty().get());
-    }
-
     /** What is shown of the chosen data table. */
     public Tables tables() {
         return tables;

@@ -36,7 +36,7 @@ public final class TutorPage extends VBox {
         work.pageProperty().addListener((property, before, now) -> turn());
         addEventHandler(KeyEvent.KEY_PRESSED, key -> {
             if (key.getCode() == KeyCode.ESCAPE) {
-                work.openProperty().set(false);
+                work.leave();
                 key.consume();
             }
         });
@@ -52,7 +52,7 @@ public final class TutorPage extends VBox {
         back.setId("tutor-back");
         back.getStyleClass().add("quiet-button");
         back.setMinWidth(USE_PREF_SIZE);
-        back.setOnAction(press -> work.openProperty().set(false));
+        back.setOnAction(press -> work.leave());
         HBox head = new HBox(title, edge(Classwork.Side.QUESTIONS), edge(Classwork.Side.ANSWERS), between, back);
         head.setAlignment(Pos.BOTTOM_LEFT);
         head.getStyleClass().add("tutor-head");

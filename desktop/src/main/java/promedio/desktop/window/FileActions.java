@@ -101,8 +101,7 @@ public final class FileActions implements FileWays, TutorWays, PictureWays, Trai
     @Override
     public void take(Path file) {
         Optional.ofNullable(file.toAbsolutePath().getParent()).ifPresent(picker::near);
-        boolean answers =
-                model.classwork().openProperty().get() && !file.toString().endsWith(AssignmentFile.ENDING);
+        boolean answers = model.classwork().isOpen() && !file.toString().endsWith(AssignmentFile.ENDING);
         if (answers) {
             model.classwork().take(file);
         } else if (!file.toString().endsWith(AssignmentFile.ENDING)) {
@@ -182,7 +181,7 @@ public final class FileActions implements FileWays, TutorWays, PictureWays, Trai
                 Path answers = DemoClass.write(folder, demo);
                 answers.toFile().deleteOnExit();
                 model.show(demo, null);
-                model.classwork().openProperty().set(true);
+                model.classwork().open();
                 model.classwork().take(answers);
             } catch (IOException full) {
                 model.say(Words.of("message.log", full.getMessage()));

@@ -3,7 +3,6 @@ package promedio.desktop.window;
 import java.util.List;
 import java.util.Optional;
 import javafx.animation.PauseTransition;
-import javafx.beans.value.ObservableValue;
 import javafx.collections.ObservableList;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -101,15 +100,10 @@ public final class MainWindow {
         scene.setRoot(root);
         model.shownProperty().addListener((property, before, now) -> showLine());
         model.selectedProperty().addListener((property, before, now) -> showEdges());
-        for (ObservableValue<?> over : List.of(
-                model.classwork().openProperty(),
-                model.comparing().openProperty(),
-                model.intake().page().stateProperty())) {
-            over.addListener((property, before, now) -> {
-                showLine();
-                showEdges();
-            });
-        }
+        model.placeProperty().addListener((property, before, now) -> {
+            showLine();
+            showEdges();
+        });
         // The desk may have an assignment already.
         showLine();
         showEdges();

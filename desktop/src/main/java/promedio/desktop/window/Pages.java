@@ -14,8 +14,8 @@ import promedio.desktop.entries.StartPane;
 import promedio.desktop.groups.GroupsPage;
 import promedio.desktop.measures.MeasuresPage;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.Place;
 import promedio.desktop.model.desk.Page;
+import promedio.desktop.model.desk.Place;
 import promedio.desktop.model.desk.TablePage;
 import promedio.desktop.model.reading.LeftBehind;
 import promedio.desktop.picture.PicturePage;
@@ -54,17 +54,7 @@ final class Pages extends StackPane {
         tutor = page(Place.TUTOR, () -> new TutorPage(model, files));
         page(Place.PICTURE, () -> new PicturePage(model, files));
         page(Place.COMPARE, () -> new ComparePage(model, files));
-        model.intake().page().stateProperty().addListener((property, before, now) -> {
-            if ((before == null) != (now == null)) {
-                turn();
-            }
-        });
-        for (ObservableValue<?> turning : List.of(
-                model.classwork().openProperty(),
-                model.comparing().openProperty(),
-                model.looking().pageProperty(),
-                model.looking().tablePageProperty(),
-                model.selectedProperty())) {
+        for (ObservableValue<?> turning : List.of(model.placeProperty(), model.selectedProperty())) {
             turning.addListener((property, before, now) -> turn());
         }
     }

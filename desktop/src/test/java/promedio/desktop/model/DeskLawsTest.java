@@ -13,6 +13,7 @@ import org.junit.jupiter.api.DisplayNameGenerator;
 import promedio.core.assignment.Assignment;
 import promedio.desktop.model.desk.Background;
 import promedio.desktop.model.desk.MeasureLine;
+import promedio.desktop.model.desk.Place;
 import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.text.Words;
 
@@ -55,8 +56,15 @@ class DeskLawsTest {
                 .as("%s", done)
                 .isEqualTo(selected.isEmpty()
                         && desk.intake().page().stateProperty().get() == null
-                        && !desk.classwork().openProperty().get()
-                        && !desk.comparing().openProperty().get());
+                        && !desk.classwork().isOpen()
+                        && !desk.comparing().isOpen());
+        // One thing lies over the pages, and what is put away is gone.
+        assertThat(desk.intake().page().stateProperty().get() != null)
+                .as("%s", done)
+                .isEqualTo(desk.place() == Place.READING);
+        assertThat(desk.comparing().comparedProperty().get() == null || desk.place() == Place.COMPARE)
+                .as("%s", done)
+                .isTrue();
     }
 
     @Property(tries = 120)

@@ -52,7 +52,7 @@ class CompareWindowTest extends OpenWindow {
                     && compared().sketch().picture().isPresent());
         }
         press(KeyCode.ESCAPE);
-        eventually(() -> !desk.comparing().openProperty().get());
+        eventually(() -> !desk.comparing().isOpen());
         assertThat(onWindow(() -> desk.selectedProperty().get())).isEqualTo("minutes");
     }
 

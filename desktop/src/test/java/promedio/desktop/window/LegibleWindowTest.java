@@ -143,7 +143,7 @@ class LegibleWindowTest extends OpenWindow {
             look.run();
         }
         onWindow(() -> {
-            desk.comparing().close();
+            desk.comparing().leave();
             return null;
         });
     }
@@ -152,7 +152,7 @@ class LegibleWindowTest extends OpenWindow {
     private static void tutor(Runnable look) {
         onWindow(() -> {
             desk.show(Demo.assignment(), null);
-            desk.classwork().openProperty().set(true);
+            desk.classwork().open();
             return null;
         });
         settle();

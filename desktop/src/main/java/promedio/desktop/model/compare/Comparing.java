@@ -8,10 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
-import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import javafx.beans.property.SimpleBooleanProperty;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.Interpretation;
@@ -35,6 +33,7 @@ import promedio.core.sentence.Sentence;
 import promedio.core.working.FigureText;
 import promedio.desktop.model.desk.Desk;
 import promedio.desktop.model.desk.Part;
+import promedio.desktop.model.desk.Place;
 import promedio.desktop.model.picture.Sketch;
 import promedio.desktop.text.Words;
 
@@ -50,7 +49,6 @@ public final class Comparing implements Part {
             List.of("mean", "median", "sd", "cv", "quartile-1", "quartile-3", "skewness");
 
     private final Desk desk;
-    private final BooleanProperty open = new SimpleBooleanProperty();
     private final ReadOnlyObjectWrapper<Compared> compared = new ReadOnlyObjectWrapper<>();
     private final Set<String> chosen = new LinkedHashSet<>();
     private Wish wish = new Wish(PictureKind.BOXES, Map.of(Setting.STACKED, "yes"));
@@ -70,11 +68,17 @@ public final class Comparing implements Part {
     /** What is compared on a desk. */
     public Comparing(Desk desk) {
         this.desk = desk;
+        desk.looking().overProperty().addListener((property, before, now) -> {
+            if (now != Place.COMPARE) {
+                asked++;
+                compared.set(null);
+            }
+        });
     }
 
     /** Whether the page is open. */
-    public BooleanProperty openProperty() {
-        return open;
+    public boolean isOpen() {
+        return desk.looking().isOver(Place.COMPARE);
     }
 
     /** What the page shows; null while it is closed. */
@@ -98,15 +102,11 @@ public final class Comparing implements Part {
         low.clear();
         onScale = false;
         throwAway();
-        close();
     }
 
     /** Closes the page. */
-    @Override
-    public void close() {
-        open.set(false);
-        asked++;
-        compared.set(null);
+    public void leave() {
+        desk.looking().lift(Place.COMPARE);
     }
 
     /** Opens the page, with the samples that are chosen; where fewer than two are, with the one looked at and one in its unit. */
@@ -190,10 +190,10 @@ public final class Comparing implements Part {
     }
 
     private void turnTo() {
-        if (!open.get()) {
+        if (!isOpen()) {
             desk.close();
+            desk.looking().layOver(Place.COMPARE);
         }
-        open.set(true);
         refresh();
     }
 
@@ -232,7 +232,7 @@ public final class Comparing implements Part {
     /** Brings the page up to date. */
     @Override
     public void refresh() {
-        if (!open.get()) {
+        if (!isOpen()) {
             return;
         }
         Assignment present = desk.assignment();
@@ -240,7 +240,7 @@ public final class Comparing implements Part {
         List<SampleSheet> sheets =
                 chosen().stream().flatMap(id -> present.sheet(id).stream()).toList();
         if (sheets.isEmpty()) {
-            close();
+            leave();
             return;
         }
         Optional<Compared.WhatIf> tried = sheets.stream()
@@ -264,7 +264,7 @@ public final class Comparing implements Part {
         desk.inBackground(
                 work,
                 made -> {
-                    if (mine == asked && open.get()) {
+                    if (mine == asked && isOpen()) {
                         compared.set(made);
                     }
                 },

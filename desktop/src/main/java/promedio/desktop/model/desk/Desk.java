@@ -14,6 +14,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.beans.value.ObservableValue;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Edit;
@@ -36,6 +37,7 @@ public class Desk {
     private final ReadOnlyStringWrapper message = new ReadOnlyStringWrapper("");
     private final Set<String> asked = new LinkedHashSet<>();
     private final Looking looking = new Looking();
+    private final ReadOnlyObjectWrapper<Place> place = new ReadOnlyObjectWrapper<>(Place.START);
     private final List<Part> parts = new ArrayList<>();
 
     private final Background background;
@@ -65,6 +67,10 @@ public class Desk {
         past = new Past(keeper);
         trial = new Trial(this, computation);
         showing = new Showing(looking, computation, trial.addedProperty(), assignment::get);
+        for (ObservableValue<?> turning : List.of(
+                looking.overProperty(), looking.pageProperty(), looking.tablePageProperty(), selected, assignment)) {
+            turning.addListener((property, before, now) -> place.set(shownPlace()));
+        }
     }
 
     /** Adds a part, which is told from now on what happens to the whole, after the parts before it. */
@@ -221,7 +227,7 @@ public class Desk {
         Assignment other = before.present();
         saving.onDisk().laid(asSaved, from, from == null ? null : FileStamp.of(from));
         computation.forget();
-        parts.forEach(Part::close);
+        close();
         parts.forEach(Part::forget);
         asked.clear();
         message.set("");
@@ -340,7 +346,30 @@ public class Desk {
 
     /** Closes whatever lies over the pages of the chosen item. */
     public void close() {
+        looking.layOver(null);
         parts.forEach(Part::close);
+    }
+
+    /** What the paper shows: a page that lies over the others, else the page of what is chosen that was turned to. */
+    public ReadOnlyObjectProperty<Place> placeProperty() {
+        return place.getReadOnlyProperty();
+    }
+
+    /** What the paper shows. */
+    public Place place() {
+        return place.get();
+    }
+
+    private Place shownPlace() {
+        if (looking.overProperty().get() != null) {
+            return looking.overProperty().get();
+        }
+        if (selected.get().isEmpty()) {
+            return Place.START;
+        }
+        return table().isPresent()
+                ? Place.of(looking.tablePageProperty().get())
+                : Place.of(looking.pageProperty().get());
     }
 
     /** Chooses a sample and opens the working of a measure of it. */

@@ -1,6 +1,8 @@
 package promedio.desktop.model.desk;
 
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
@@ -12,6 +14,7 @@ import promedio.core.number.Exact;
 /** What is looked at: the page, what is opened on it, and what is pointed at. One highlight serves every view. */
 public final class Looking {
     private final ObjectProperty<Page> page = new SimpleObjectProperty<>(Page.ENTRIES);
+    private final ReadOnlyObjectWrapper<Place> over = new ReadOnlyObjectWrapper<>();
     private final ObjectProperty<TablePage> tablePage = new SimpleObjectProperty<>(TablePage.ROWS);
     private final ObservableSet<String> opened = FXCollections.observableSet();
     private final ObservableSet<String> unfolded = FXCollections.observableSet();
@@ -42,6 +45,28 @@ public final class Looking {
     /** The page of a sample that is open. */
     public ObjectProperty<Page> pageProperty() {
         return page;
+    }
+
+    /** What lies over the pages of what is chosen, one thing at a time; null for nothing. */
+    public ReadOnlyObjectProperty<Place> overProperty() {
+        return over.getReadOnlyProperty();
+    }
+
+    /** Whether this lies over the pages of what is chosen. */
+    public boolean isOver(Place place) {
+        return over.get() == place;
+    }
+
+    /** Lays something over the pages of what is chosen, in the place of whatever lay there. */
+    public void layOver(Place place) {
+        over.set(place);
+    }
+
+    /** Takes something away that may lie over the pages of what is chosen. */
+    public void lift(Place place) {
+        if (isOver(place)) {
+            over.set(null);
+        }
     }
 
     /** The page of a data table that is open. */

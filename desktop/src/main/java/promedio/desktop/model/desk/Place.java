@@ -1,9 +1,6 @@
-package promedio.desktop.model;
+package promedio.desktop.model.desk;
 
-import promedio.desktop.model.desk.Page;
-import promedio.desktop.model.desk.TablePage;
-
-/** What the paper shows, one page at a time. */
+/** What the paper shows, one page at a time. A new page is a constant here and a view in the window. */
 public enum Place {
     /** The empty paper: nothing is chosen. */
     START,

@@ -20,6 +20,7 @@ import promedio.core.data.PointedOut;
 import promedio.core.data.Summary;
 import promedio.core.data.Table;
 import promedio.desktop.model.desk.Desk;
+import promedio.desktop.model.desk.Place;
 import promedio.desktop.model.desk.Progress;
 import promedio.desktop.text.Words;
 import promedio.files.InputProblem;
@@ -51,6 +52,11 @@ public final class FileReading {
     FileReading(Desk desk, BooleanProperty busy) {
         this.desk = desk;
         this.busy = busy;
+        desk.looking().overProperty().addListener((property, before, now) -> {
+            if (now != Place.READING) {
+                putAway();
+            }
+        });
     }
 
     /**
@@ -226,6 +232,7 @@ public final class FileReading {
                 .collect(Collectors.toSet());
         State now = new State(path, options, read.file(), read.whole(), List.of(), read.problem(), wanted, leftOut);
         state.set(now);
+        desk.looking().layOver(Place.READING);
         read.file()
                 .filter(file -> read.whole())
                 .ifPresent(file -> desk.inBackground(
@@ -355,6 +362,11 @@ public final class FileReading {
 
     /** Puts the file away; reading stops. */
     public void close() {
+        putAway();
+        desk.looking().lift(Place.READING);
+    }
+
+    private void putAway() {
         taking = null;
         run.stop();
         state.set(null);

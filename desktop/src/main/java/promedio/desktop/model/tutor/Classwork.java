@@ -6,11 +6,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import promedio.core.answers.Given;
 import promedio.core.answers.MarkedAnswer;
@@ -30,6 +28,7 @@ import promedio.core.measure.Catalogue;
 import promedio.core.sample.Sample;
 import promedio.desktop.model.desk.Desk;
 import promedio.desktop.model.desk.Part;
+import promedio.desktop.model.desk.Place;
 import promedio.desktop.model.desk.Progress;
 import promedio.desktop.text.Words;
 import promedio.files.InputProblem;
@@ -75,7 +74,6 @@ public final class Classwork implements Part {
     public record Chosen(String who, Assignment.Question question) {}
 
     private final Desk desk;
-    private final BooleanProperty open = new SimpleBooleanProperty();
     private final ObjectProperty<Side> page = new SimpleObjectProperty<>(Side.QUESTIONS);
     private final ReadOnlyObjectWrapper<State> state = new ReadOnlyObjectWrapper<>(State.NOTHING);
     private final ObjectProperty<Chosen> chosen = new SimpleObjectProperty<>();
@@ -96,20 +94,27 @@ public final class Classwork implements Part {
     }
 
     /** Whether the tutor’s pages are shown in the place of the samples’. */
-    public BooleanProperty openProperty() {
-        return open;
+    public boolean isOpen() {
+        return desk.looking().isOver(Place.TUTOR);
+    }
+
+    /** Shows the tutor’s pages. */
+    public void open() {
+        desk.looking().layOver(Place.TUTOR);
     }
 
     /** Opens or closes the tutor’s pages. */
     public void turn() {
-        boolean opens = !open.get();
+        boolean opens = !isOpen();
         desk.close();
-        open.set(opens);
+        if (opens) {
+            open();
+        }
     }
 
-    @Override
-    public void close() {
-        open.set(false);
+    /** Goes back to the pages of what is chosen. */
+    public void leave() {
+        desk.looking().lift(Place.TUTOR);
     }
 
     /** The page that is open. */
@@ -146,7 +151,6 @@ public final class Classwork implements Part {
         chosen.set(null);
         state.set(State.NOTHING);
         page.set(Side.QUESTIONS);
-        open.set(false);
     }
 
     /** Marks are made anew when what they depend on has changed. */
