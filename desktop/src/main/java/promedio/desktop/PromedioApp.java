@@ -18,6 +18,8 @@ import promedio.desktop.gallery.Gallery;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.desk.Background;
 import promedio.desktop.model.desk.Habits;
+import promedio.desktop.model.desk.Lane;
+import promedio.desktop.model.desk.Lanes;
 import promedio.desktop.model.reading.LeftBehind;
 import promedio.desktop.text.Words;
 import promedio.desktop.theme.Theme;
@@ -35,7 +37,7 @@ public final class PromedioApp extends Application {
 
     // Made ready while JavaFX starts.
     private static final CompletableFuture<Void> STARTED = new CompletableFuture<>();
-    private static final Background FIGURES = Background.worker("figures", STARTED);
+    private static final Lanes LANES = Lanes.workers(STARTED);
     private static CompletableFuture<DeskModel> deskReady;
     private static CompletableFuture<LeftBehind> left;
     private static CompletableFuture<Recents> recents;
@@ -123,8 +125,8 @@ public final class PromedioApp extends Application {
     /** The desk, with the figures of the demo on their way. */
     private static DeskModel desk(boolean demo, boolean walk) {
         DeskModel desk = walk
-                ? new DeskModel(FIGURES)
-                : new DeskModel(FIGURES, Background.worker("disk", STARTED), Journal.in(journals()), Habits.ofUser());
+                ? new DeskModel(LANES, LANES.of(Lane.WRITING), null, Habits.none())
+                : new DeskModel(LANES, Background.worker("disk", STARTED), Journal.in(journals()), Habits.ofUser());
         if (demo) {
             desk.show(Demo.assignment(), null);
         }

@@ -92,6 +92,10 @@ final class ClassesPaper extends HBox {
     /** Where the paper is narrow for the size of its text, the pictures stand below the table. */
     void arrange() {
         boolean narrow = pageWidth.get() > 0 && pageWidth.get() < NARROW_EMS * histogram.em();
+        // A picture that is taken out loses the hand that drags one of its edges.
+        if (narrow ? left.getChildren().contains(right) : getChildren().contains(right)) {
+            return;
+        }
         getChildren().remove(right);
         left.getChildren().remove(right);
         if (narrow) {
@@ -112,6 +116,12 @@ final class ClassesPaper extends HBox {
         if (!figures.sheet().id().equals(shownSheet)) {
             shownSheet = figures.sheet().id();
             answers.clear();
+            dragged = -1;
+        }
+        if (dragged >= 0 && preview != null) {
+            // Marks or figures that come while an edge is in somebody's hand take nothing out of it.
+            showClasses(figures, preview, false);
+            return;
         }
         preview = null;
         if (figures.sheet().can(Use.MIDPOINTS)) {
@@ -302,9 +312,11 @@ final class ClassesPaper extends HBox {
 
     private void letGo() {
         rest.stop();
-        if (dragged >= 0 && preview != null) {
-            tabulate(preview);
-        }
+        Tabulation let = dragged >= 0 ? preview : null;
         dragged = -1;
+        preview = null;
+        if (let != null) {
+            tabulate(let);
+        }
     }
 }

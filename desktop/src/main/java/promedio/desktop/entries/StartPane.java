@@ -12,6 +12,7 @@ import javafx.scene.layout.VBox;
 import promedio.core.sentence.Visible;
 import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Lane;
 import promedio.desktop.model.reading.LeftBehind;
 import promedio.desktop.text.Words;
 import promedio.files.assignment.Journal;
@@ -74,7 +75,7 @@ public final class StartPane extends VBox {
         if (left.more() > 0) {
             Hyperlink more = new Hyperlink(Words.of("kept.more", left.more()));
             more.setId("kept-more");
-            more.setOnAction(click -> model.inBackground(left::further, this::offer, () -> {}));
+            more.setOnAction(click -> model.inBackground(Lane.READING, left::further, this::offer, () -> {}));
             kept.getChildren().add(more);
         }
         if (left.newer() > 0) {

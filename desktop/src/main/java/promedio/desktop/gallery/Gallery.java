@@ -95,9 +95,10 @@ public final class Gallery {
     private void settle(Runnable then) {
         PauseTransition pause = new PauseTransition(SETTLING);
         pause.setOnFinished(first -> {
-            boolean reading = window.model().intake().busyProperty().get();
+            boolean reading = window.model().intake().busyProperty().get()
+                    || window.model().isAtWork();
             boolean marking = window.model().classwork().stateProperty().get().busy();
-            if (window.model().busyProperty().get() || reading || marking) {
+            if (reading || marking) {
                 settle(then);
                 return;
             }

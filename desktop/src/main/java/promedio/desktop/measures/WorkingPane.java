@@ -29,6 +29,7 @@ import promedio.core.working.Working;
 import promedio.desktop.formula.FormulaView;
 import promedio.desktop.margin.TwoWorkingsBox;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Lane;
 import promedio.desktop.model.desk.MeasureLine;
 import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.model.desk.WorkingText;
@@ -81,6 +82,7 @@ final class WorkingPane extends VBox {
             getChildren().setAll(sentence(figures.meaning(shown)), note(Words.of("message.busy")));
             asked = working;
             model.inBackground(
+                    Lane.FIGURES,
                     working::prepare,
                     ready -> {
                         if (asked == ready) {

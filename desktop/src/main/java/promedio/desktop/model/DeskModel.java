@@ -5,6 +5,7 @@ import promedio.desktop.model.compare.Comparing;
 import promedio.desktop.model.desk.Background;
 import promedio.desktop.model.desk.Desk;
 import promedio.desktop.model.desk.Habits;
+import promedio.desktop.model.desk.Lanes;
 import promedio.desktop.model.groups.Breakdowns;
 import promedio.desktop.model.jotter.Jots;
 import promedio.desktop.model.picture.Drawings;
@@ -47,7 +48,7 @@ public final class DeskModel extends Desk {
 
     /** An empty desk that keeps no journal: for pictures and tests. */
     public DeskModel(Background background) {
-        this(background, background, null);
+        this(Lanes.one(background), background, null, Habits.none());
     }
 
     /**
@@ -58,12 +59,12 @@ public final class DeskModel extends Desk {
      * @param journal where every edit is written down; null for nowhere
      */
     public DeskModel(Background background, Background disk, Journal journal) {
-        this(background, disk, journal, Habits.none());
+        this(Lanes.one(background), disk, journal, Habits.none());
     }
 
     /** An empty desk of somebody with habits. */
-    public DeskModel(Background background, Background disk, Journal journal, Habits habits) {
-        super(background, disk, journal);
+    public DeskModel(Lanes lanes, Background disk, Journal journal, Habits habits) {
+        super(lanes, disk, journal);
         this.habits = habits;
     }
 

@@ -15,6 +15,7 @@ import promedio.core.picture.Telling;
 import promedio.desktop.control.Choice;
 import promedio.desktop.control.CopiedCells;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Lane;
 import promedio.desktop.model.picture.Sketch;
 import promedio.desktop.text.Words;
 import promedio.files.picture.Drawing;
@@ -135,6 +136,7 @@ final class OutsBar extends FlowPane {
             Look look = print.isSelected() ? Look.PRINT : Look.PAPER;
             Drawing drawing = new Drawing(picture, look, sketch.text());
             model.inBackground(
+                    Lane.WRITING,
                     () -> {
                         try {
                             return new Copied(

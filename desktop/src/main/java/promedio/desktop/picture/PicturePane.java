@@ -22,6 +22,7 @@ import promedio.core.picture.Mark;
 import promedio.core.picture.Picture;
 import promedio.core.tabulate.Tabulation;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Lane;
 import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.model.desk.ValueInHand;
 import promedio.desktop.model.picture.Sketch;
@@ -158,6 +159,7 @@ public final class PicturePane extends Ink {
                 : getScene().getWindow().getRenderScaleX();
         Drawing one = new Drawing(sketch.picture().get(), look(), sketch.text());
         model.inBackground(
+                Lane.DRAWING,
                 () -> Rendered.of(one, width, height, scale),
                 drawn -> {
                     drawing = false;

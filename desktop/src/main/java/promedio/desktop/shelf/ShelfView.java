@@ -21,6 +21,7 @@ import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CourseCard;
 import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Lane;
 import promedio.desktop.model.shelf.ShelfSummary;
 import promedio.desktop.text.Words;
 
@@ -127,6 +128,7 @@ public final class ShelfView extends ScrollPane {
         Basis before = summed.put(sheet.id(), basis);
         if (before == null || before.sheet() != sheet || !before.card().equals(basis.card())) {
             model.inBackground(
+                    Lane.FIGURES,
                     () -> ShelfSummary.of(sheet, basis.card()),
                     summary -> {
                         if (sheet == summed.getOrDefault(sheet.id(), basis).sheet()) {

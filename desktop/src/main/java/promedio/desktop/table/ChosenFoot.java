@@ -24,6 +24,8 @@ import promedio.core.working.FigureText;
 import promedio.desktop.control.Press;
 import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Lane;
+import promedio.desktop.model.desk.Latest;
 import promedio.desktop.model.table.CellFigures;
 import promedio.desktop.model.table.TableFigures;
 import promedio.desktop.text.Words;
@@ -43,7 +45,7 @@ final class ChosenFoot extends HBox {
     private final Hyperlink fits = Press.link("table.chosen.steps", "chosen-steps", this::offerSteps);
     private final Hyperlink which = Press.link("table.quick", "choose-quick", this::chooseFigures);
     private final Set<Quick> wanted;
-    private long asked;
+    private final Latest counting;
 
     /** A figure of the chosen cells. */
     private enum Quick {
@@ -67,6 +69,7 @@ final class ChosenFoot extends HBox {
         wanted = model.habits().some("quick-figures", EnumSet.of(Quick.SUM, Quick.MEAN, Quick.LEAST, Quick.LARGEST));
         this.grids = grids;
         this.stepMenu = stepMenu;
+        counting = new Latest(model, Lane.WALKING);
         getStyleClass().add("table-foot");
         setAlignment(Pos.BASELINE_LEFT);
         figures.setId("table-chosen");
@@ -103,7 +106,7 @@ final class ChosenFoot extends HBox {
         keys.setManaged(!several);
         fits.setVisible(some && one && grids.takesSteps());
         keys.setText(Words.of(grids.showsRead() ? "table.keys" : "prepared.keys"));
-        long mine = ++asked;
+        counting.stop();
         if (!some) {
             figures.setText("");
             return;
@@ -120,14 +123,7 @@ final class ChosenFoot extends HBox {
             figures.setText(text(of(columns, rows)));
         } else {
             figures.setText(Words.of("table.chosen.counting"));
-            model.inBackground(
-                    () -> of(columns, rows),
-                    found -> {
-                        if (mine == asked) {
-                            figures.setText(text(found));
-                        }
-                    },
-                    () -> {});
+            counting.run(() -> of(columns, rows), found -> figures.setText(text(found)));
         }
     }
 

@@ -29,6 +29,8 @@ import promedio.desktop.control.Press;
 import promedio.desktop.control.ShareBar;
 import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Lane;
+import promedio.desktop.model.desk.Latest;
 import promedio.desktop.model.table.TableFigures;
 import promedio.desktop.text.Words;
 
@@ -55,7 +57,7 @@ public final class CountsPage extends VBox {
     /** The name of the column. */
     private String of = "";
 
-    private long asked;
+    private final Latest counting;
 
     /**
      * The page of a desk.
@@ -64,6 +66,7 @@ public final class CountsPage extends VBox {
      */
     public CountsPage(DeskModel model, Consumer<String> write) {
         this.model = model;
+        counting = new Latest(model, Lane.WALKING);
         this.write = write;
         getStyleClass().add("counts-page");
         setId("counts-page");
@@ -119,16 +122,10 @@ public final class CountsPage extends VBox {
             head.getChildren().add(left);
         }
         numerals = cells instanceof Column.OfNumbers numbers ? Optional.of(numbers.numerals()) : Optional.empty();
-        long mine = ++asked;
-        model.inBackground(
-                () -> Counts.of(cells),
-                counts -> {
-                    if (mine == asked) {
-                        shown = counts;
-                        showLines();
-                    }
-                },
-                () -> {});
+        counting.run(() -> Counts.of(cells), counts -> {
+            shown = counts;
+            showLines();
+        });
     }
 
     private static int first(List<TableFigures.InShort> figures) {

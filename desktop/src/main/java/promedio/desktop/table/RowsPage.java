@@ -18,6 +18,7 @@ import promedio.desktop.control.Choice;
 import promedio.desktop.control.Press;
 import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Lane;
 import promedio.desktop.model.table.Along;
 import promedio.desktop.model.table.TableFigures;
 import promedio.desktop.text.Words;
@@ -215,6 +216,7 @@ public final class RowsPage extends VBox {
         CellChoice choice = of.choice();
         long from = choice.isEmpty() ? -1 : (long) of.row() * columns + choice.column();
         model.inBackground(
+                Lane.WALKING,
                 () -> CellSearch.next(cells, wanted, from),
                 found -> {
                     if (found.isPresent()) {

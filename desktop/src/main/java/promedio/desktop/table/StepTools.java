@@ -13,6 +13,7 @@ import promedio.core.sentence.Visible;
 import promedio.core.trail.Prepared;
 import promedio.core.trail.Recoding;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Lane;
 import promedio.desktop.model.table.TableTrail;
 import promedio.desktop.text.Words;
 
@@ -89,6 +90,7 @@ final class StepTools extends VBox {
     void values(String column, boolean names) {
         Prepared now = state();
         model.inBackground(
+                Lane.WALKING,
                 () -> Recoding.of(now, column),
                 found -> {
                     table = now;

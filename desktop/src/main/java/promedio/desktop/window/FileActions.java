@@ -15,6 +15,7 @@ import promedio.desktop.demo.DemoClass;
 import promedio.desktop.demo.DemoLog;
 import promedio.desktop.entries.FileWays;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Lane;
 import promedio.desktop.picture.PictureWays;
 import promedio.desktop.table.TrailWays;
 import promedio.desktop.text.Words;
@@ -249,6 +250,7 @@ public final class FileActions implements FileWays, TutorWays, PictureWays, Trai
     public void writeTable(List<List<String>> rows, String name) {
         picker.toWrite(nameOfFile(name) + ".csv")
                 .ifPresent(file -> model.inBackground(
+                        Lane.WRITING,
                         () -> {
                             try {
                                 GuardedCsv.write(file, rows.stream());
@@ -266,6 +268,7 @@ public final class FileActions implements FileWays, TutorWays, PictureWays, Trai
         picker.toWritePicture(nameOfFile(name)).ifPresent(file -> {
             PictureFiles.Format format = PictureFiles.Format.of(file.toString()).orElse(PictureFiles.Format.PNG);
             model.inBackground(
+                    Lane.WRITING,
                     () -> {
                         try {
                             files.write(file, format, scale);

@@ -38,6 +38,7 @@ import promedio.core.sample.SampleKind;
 import promedio.desktop.demo.Demo;
 import promedio.desktop.model.desk.Background;
 import promedio.desktop.model.desk.Desk;
+import promedio.desktop.model.desk.Lanes;
 import promedio.desktop.model.desk.MeasureLine;
 import promedio.desktop.model.desk.Page;
 import promedio.desktop.model.desk.Part;
@@ -518,7 +519,7 @@ class DeskModelTest {
         private boolean fails;
 
         Fragile() {
-            super(Background.DIRECT, Background.DIRECT, null);
+            super(Lanes.one(Background.DIRECT), Background.DIRECT, null);
             with(new Part() {
                 @Override
                 public void refresh() {

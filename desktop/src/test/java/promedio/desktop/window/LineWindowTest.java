@@ -22,8 +22,9 @@ class LineWindowTest extends OpenWindow {
         type("1 2 3 4 10");
         Node line = onWindow(() -> window.scene().lookup("#line"));
         double unit = (line.getBoundsInLocal().getWidth() - 23.4) / 9.9;
-        double y = line.localToScreen(line.getBoundsInLocal()).getMaxY() - 50;
-        double right = line.localToScreen(line.getBoundsInLocal()).getMaxX() - 18.2 - 0.45 * unit;
+        Bounds lies = lying(() -> line);
+        double y = lies.getMaxY() - 50;
+        double right = lies.getMaxX() - 18.2 - 0.45 * unit;
         robot.moveTo(right, y);
         robot.press(MouseButton.PRIMARY);
         robot.moveBy(-2 * unit, 0);
@@ -155,7 +156,7 @@ class LineWindowTest extends OpenWindow {
         Node formula = onWindow(() -> window.scene().lookup(".working-lines .formula"));
         Set<String> lit = new HashSet<>();
         desk.looking().litProperty().addListener((property, before, now) -> lit.add(String.valueOf(now)));
-        Bounds bounds = onWindow(() -> formula.localToScreen(formula.getBoundsInLocal()));
+        Bounds bounds = lying(() -> formula);
         for (double x = bounds.getMinX() + 2; x < bounds.getMaxX(); x += 6) {
             robot.moveTo(x, bounds.getMinY() + bounds.getHeight() * 0.3);
         }

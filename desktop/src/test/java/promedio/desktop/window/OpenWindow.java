@@ -4,16 +4,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.Mockito.mock;
 
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.function.Supplier;
 import java.util.logging.Handler;
 import java.util.logging.Level;
 import java.util.logging.LogRecord;
 import java.util.logging.Logger;
+import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
@@ -32,11 +35,16 @@ import promedio.desktop.demo.Demo;
 import promedio.desktop.formula.Typesetter;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.desk.Background;
+import promedio.desktop.model.desk.Habits;
+import promedio.desktop.model.desk.Lanes;
 import promedio.desktop.model.desk.Page;
 import promedio.desktop.theme.Theme;
 
 /** The real window, driven by mouse and keys; each test begins on an empty paper. */
 abstract class OpenWindow {
+    /** So many looks one after another, with pictures between. */
+    private static final int STILL = 8;
+
     private static final Background DISK = Background.worker("disk");
     /** What nobody caught on the thread of the window. */
     private static final List<Throwable> FAILURES = new CopyOnWriteArrayList<>();
@@ -79,8 +87,7 @@ abstract class OpenWindow {
         onWindow(() -> {
             Thread.currentThread().setUncaughtExceptionHandler((thread, failure) -> FAILURES.add(failure));
             Theme.loadFonts();
-            Background background = Background.worker("figures");
-            desk = new DeskModel(background, DISK, null);
+            desk = new DeskModel(Lanes.workers(CompletableFuture.completedFuture(null)), DISK, null, Habits.none());
             window = new MainWindow(desk);
             stage.setScene(window.scene());
             stage.setX(0);
@@ -151,8 +158,7 @@ abstract class OpenWindow {
             WaitForAsyncUtils.waitFor(
                     10,
                     TimeUnit.SECONDS,
-                    () -> onWindow(() -> !desk.intake().busyProperty().get()
-                            && !desk.busyProperty().get()));
+                    () -> onWindow(() -> !desk.intake().busyProperty().get() && !desk.isAtWork()));
             Typesetter.idle().get(20, TimeUnit.SECONDS);
             CompletableFuture<String> written = new CompletableFuture<>();
             DISK.run(() -> "", written::complete, written::completeExceptionally);
@@ -215,6 +221,24 @@ abstract class OpenWindow {
         eventually(() -> robot.lookup(query).tryQuery().isPresent());
         robot.clickOn(query);
         settle();
+    }
+
+    /** Where something lies on the screen once it lies still: pages that were just turned to may still be laid out. */
+    static Bounds lying(Supplier<Node> found) {
+        List<Bounds> seen = new ArrayList<>();
+        eventually(() -> {
+            Node node = found.get();
+            if (node == null) {
+                return false;
+            }
+            Bounds now = node.localToScreen(node.getBoundsInLocal());
+            if (!seen.isEmpty() && !seen.get(0).equals(now)) {
+                seen.clear();
+            }
+            seen.add(now);
+            return now.getWidth() > 0 && seen.size() >= STILL;
+        });
+        return seen.get(0);
     }
 
     /** Waits until something holds on the window that a hand on mouse or keys brings about. */

@@ -65,7 +65,7 @@ class PairsWindowTest extends LogWindow {
     void a_point_is_dragged_and_one_is_added_for_a_moment() {
         typePoints();
         Node cross = onWindow(() -> window.scene().lookup("#cross"));
-        var at = cross.localToScreen(cross.getBoundsInLocal());
+        var at = lying(() -> cross);
         double em = 13;
         // x from 0.7 to 7.3 and y from 1.65 to 9.35, with a twentieth of room at each end.
         double left = at.getMinX() + 4.2 * em;

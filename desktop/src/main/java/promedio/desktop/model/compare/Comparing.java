@@ -32,6 +32,8 @@ import promedio.core.sample.SampleKind.Use;
 import promedio.core.sentence.Sentence;
 import promedio.core.working.FigureText;
 import promedio.desktop.model.desk.Desk;
+import promedio.desktop.model.desk.Lane;
+import promedio.desktop.model.desk.Latest;
 import promedio.desktop.model.desk.Part;
 import promedio.desktop.model.desk.Place;
 import promedio.desktop.model.picture.Sketch;
@@ -63,14 +65,15 @@ public final class Comparing implements Part {
     /** Samples of which low values are good. */
     private final Set<String> low = new HashSet<>();
 
-    private long asked;
+    private final Latest work;
 
     /** What is compared on a desk. */
     public Comparing(Desk desk) {
         this.desk = desk;
+        work = new Latest(desk, Lane.DRAWING);
         desk.looking().overProperty().addListener((property, before, now) -> {
             if (now != Place.COMPARE) {
-                asked++;
+                work.stop();
                 compared.set(null);
             }
         });
@@ -253,22 +256,14 @@ public final class Comparing implements Part {
         boolean covered = sheets.stream()
                 .anyMatch(sheet -> TOLD.stream().anyMatch(question -> present.covers(sheet.id(), question)));
         Wish wished = wish;
-        long mine = ++asked;
         Optional<Set<String>> good = onScale ? Optional.of(Set.copyOf(low)) : Optional.empty();
-        Supplier<Compared> work = () -> {
+        Supplier<Compared> making = () -> {
             Optional<Scaled> scaled = good.map(which -> Scaled.of(present, sheets, which, card));
             return scaled.isPresent()
                     ? onScale(sheets, scaled.get(), covered, wished, card)
                     : made(sheets, first, second, tried, covered, wished, card);
         };
-        desk.inBackground(
-                work,
-                made -> {
-                    if (mine == asked && isOpen()) {
-                        compared.set(made);
-                    }
-                },
-                () -> {});
+        work.run(making, compared::set);
     }
 
     /** Tries a sample without some values and with others; nothing is tried with two empty texts. */

@@ -22,7 +22,7 @@ import promedio.core.marking.Mark;
  * value is only tried, results on the way are shown too, and the figures as they stand are kept beside them.
  */
 final class Computation {
-    private final Background background;
+    private final Lanes lanes;
     private final Consumer<Throwable> failed;
     private final ReadOnlyObjectWrapper<SheetFigures> figures = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<SheetFigures> settled = new ReadOnlyObjectWrapper<>();
@@ -36,8 +36,8 @@ final class Computation {
     private long shown;
     private boolean trying;
 
-    Computation(Background background, Consumer<Throwable> failed) {
-        this.background = background;
+    Computation(Lanes lanes, Consumer<Throwable> failed) {
+        this.lanes = lanes;
         this.failed = failed;
         busy.bind(computing.or(markingNow));
     }
@@ -114,24 +114,25 @@ final class Computation {
         computing.set(true);
         // The first figures of all are shown at once, and marks come after them.
         boolean first = computed.isEmpty() && figures.get() == null;
-        background.run(
-                () -> {
-                    SheetFigures made = SheetFigures.of(sheet, card, questions);
-                    return first ? made : marked(made, answered);
-                },
-                result -> {
-                    if (mine == asked.get()) {
-                        shown = mine;
-                        computed.put(sheet.id(), result);
-                        computing.set(false);
-                        if (first) {
-                            behind(answered.answers().keySet(), () -> marked(result, answered));
-                        }
-                        settled.set(result);
-                        figures.set(result);
-                    }
-                },
-                failure -> fail(mine, failure));
+        lanes.of(Lane.FIGURES)
+                .run(
+                        () -> {
+                            SheetFigures made = SheetFigures.of(sheet, card, questions);
+                            return first ? made : marked(made, answered);
+                        },
+                        result -> {
+                            if (mine == asked.get()) {
+                                shown = mine;
+                                computed.put(sheet.id(), result);
+                                computing.set(false);
+                                if (first) {
+                                    behind(answered.answers().keySet(), () -> marked(result, answered));
+                                }
+                                settled.set(result);
+                                figures.set(result);
+                            }
+                        },
+                        failure -> fail(mine, failure));
     }
 
     /** Shows nothing rather than figures of something else. */
@@ -149,16 +150,17 @@ final class Computation {
         }
         marking.addAll(questions);
         markingNow.set(true);
-        background.run(
-                marks,
-                made -> {
-                    questions.forEach(this::endMarking);
-                    marked.set(marked.get() + 1);
-                },
-                failure -> {
-                    questions.forEach(this::endMarking);
-                    failed.accept(failure);
-                });
+        lanes.of(Lane.MARKING)
+                .run(
+                        marks,
+                        made -> {
+                            questions.forEach(this::endMarking);
+                            marked.set(marked.get() + 1);
+                        },
+                        failure -> {
+                            questions.forEach(this::endMarking);
+                            failed.accept(failure);
+                        });
     }
 
     private static SheetFigures marked(SheetFigures figures, Answered answered) {
@@ -172,17 +174,18 @@ final class Computation {
         trying = true;
         long mine = asked.incrementAndGet();
         computing.set(true);
-        background.run(
-                () -> mine < asked.get() ? null : SheetFigures.tried(sheet, basis, card, questions),
-                result -> {
-                    if (result != null && trying && mine > shown) {
-                        shown = mine;
-                        figures.set(result);
-                    }
-                    if (mine == asked.get()) {
-                        computing.set(false);
-                    }
-                },
-                failure -> fail(mine, failure));
+        lanes.of(Lane.FIGURES)
+                .run(
+                        () -> mine < asked.get() ? null : SheetFigures.tried(sheet, basis, card, questions),
+                        result -> {
+                            if (result != null && trying && mine > shown) {
+                                shown = mine;
+                                figures.set(result);
+                            }
+                            if (mine == asked.get()) {
+                                computing.set(false);
+                            }
+                        },
+                        failure -> fail(mine, failure));
     }
 }

@@ -40,7 +40,8 @@ public class Desk {
     private final ReadOnlyObjectWrapper<Place> place = new ReadOnlyObjectWrapper<>(Place.START);
     private final List<Part> parts = new ArrayList<>();
 
-    private final Background background;
+    private final Lanes lanes;
+    private int atWork;
     private final Computation computation;
     private final Keeper keeper;
     private final Saving saving;
@@ -53,14 +54,14 @@ public class Desk {
     /**
      * An empty desk.
      *
-     * @param background where figures are computed and files read
+     * @param lanes where figures are computed and files read
      * @param disk where files are written, one after another
      * @param journal where every edit is written down; null for nowhere
      */
-    protected Desk(Background background, Background disk, Journal journal) {
-        this.background = background;
+    protected Desk(Lanes lanes, Background disk, Journal journal) {
+        this.lanes = lanes;
         originals = journal == null ? Originals.passing() : journal.originals();
-        computation = new Computation(background, this::failed);
+        computation = new Computation(lanes, this::failed);
         keeper = new Keeper(disk, journal, message::set, this::failed);
         saving = new Saving(this, disk, keeper);
         margin = new Margin(this, computation);
@@ -172,13 +173,28 @@ public class Desk {
     /**
      * Does some work off the thread of the window and hands its result back to it.
      *
+     * @param lane what kind of work it is
      * @param broken what follows when the work fails, after that was said
      */
-    public <T> void inBackground(Supplier<T> work, Consumer<T> done, Runnable broken) {
-        background.run(work, done, failure -> {
-            failed(failure);
-            broken.run();
-        });
+    public <T> void inBackground(Lane lane, Supplier<T> work, Consumer<T> done, Runnable broken) {
+        atWork++;
+        lanes.of(lane)
+                .run(
+                        work,
+                        result -> {
+                            atWork--;
+                            done.accept(result);
+                        },
+                        failure -> {
+                            atWork--;
+                            failed(failure);
+                            broken.run();
+                        });
+    }
+
+    /** Whether figures or anything else are being worked out off the thread of the window. */
+    public boolean isAtWork() {
+        return atWork > 0 || busyProperty().get();
     }
 
     /** Says that this program has failed, which is no fault of what was entered, and keeps the particulars. */

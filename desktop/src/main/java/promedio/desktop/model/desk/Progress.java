@@ -1,5 +1,6 @@
 package promedio.desktop.model.desk;
 
+import java.util.concurrent.CancellationException;
 import java.util.function.IntPredicate;
 import promedio.files.table.Watch;
 
@@ -35,6 +36,13 @@ public final class Progress implements Watch, IntPredicate {
     public boolean test(int parts) {
         done = parts;
         return !stopped;
+    }
+
+    /** Goes on, unless it is stopped. @throws CancellationException where it is */
+    public void pause() {
+        if (stopped) {
+            throw new CancellationException();
+        }
     }
 
     /** Stops it. */

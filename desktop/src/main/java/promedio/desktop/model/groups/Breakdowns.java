@@ -34,6 +34,8 @@ import promedio.core.vector.Numbers;
 import promedio.core.vector.Vectors;
 import promedio.core.working.FigureText;
 import promedio.desktop.model.desk.Desk;
+import promedio.desktop.model.desk.Lane;
+import promedio.desktop.model.desk.Latest;
 import promedio.desktop.model.desk.TablePage;
 import promedio.desktop.model.picture.Sketch;
 import promedio.desktop.model.table.TableTrail;
@@ -54,11 +56,12 @@ public final class Breakdowns {
     private final ReadOnlyObjectWrapper<Breakdown> shown = new ReadOnlyObjectWrapper<>();
     private final Map<String, Breakdown.Asked> asked = new HashMap<>();
     private boolean wanted;
-    private long turn;
+    private final Latest work;
 
     /** The groups of a desk. */
     public Breakdowns(Desk desk, Tables tables, TableTrail trail, TrailFiling trailFiling) {
         this.desk = desk;
+        work = new Latest(desk, Lane.WALKING);
         this.tables = tables;
         this.trail = trail;
         this.trailFiling = trailFiling;
@@ -79,25 +82,21 @@ public final class Breakdowns {
     /** Brings the groups up to date with the steps of the table. */
     public void work() {
         TableTrail.Trodden trodden = trail.troddenProperty().get();
-        turn++;
+        work.stop();
         if (!wanted || trodden == null) {
             shown.set(null);
             return;
         }
-        long mine = turn;
         Prepared base = trodden.walk().last();
         CourseCard card = desk.assignment().card();
         String key = key(trodden);
         Breakdown.Asked before = asked.get(key);
-        desk.inBackground(
+        work.run(
                 () -> made(base, before == null ? likely(base, trodden.walk().first()) : left(before, base), card),
                 made -> {
-                    if (mine == turn) {
-                        asked.put(key, made.asked());
-                        shown.set(made);
-                    }
-                },
-                () -> {});
+                    asked.put(key, made.asked());
+                    shown.set(made);
+                });
     }
 
     private String key(TableTrail.Trodden trodden) {

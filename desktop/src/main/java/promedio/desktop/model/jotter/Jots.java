@@ -37,6 +37,7 @@ import promedio.core.vector.Register;
 import promedio.core.vector.Vector;
 import promedio.core.vector.Vectors;
 import promedio.desktop.model.desk.Desk;
+import promedio.desktop.model.desk.Lane;
 import promedio.desktop.model.desk.Part;
 import promedio.desktop.text.Words;
 
@@ -147,6 +148,7 @@ public final class Jots implements Part {
         asking.set(true);
         Optional<Jotting> before = lastResult(assignment);
         desk.inBackground(
+                Lane.JOTTING,
                 () -> {
                     mine.set(turn);
                     try {

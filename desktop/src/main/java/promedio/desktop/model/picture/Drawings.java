@@ -30,6 +30,7 @@ import promedio.core.tabulate.ClassProposal;
 import promedio.core.tabulate.Tabulation;
 import promedio.core.working.FigureText;
 import promedio.desktop.model.desk.Desk;
+import promedio.desktop.model.desk.Lane;
 import promedio.desktop.model.desk.Part;
 import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.model.table.InSteps;
@@ -163,6 +164,7 @@ public final class Drawings implements Part {
     private void run(Supplier<Sketch> work, long mine) {
         working = true;
         desk.inBackground(
+                Lane.DRAWING,
                 work,
                 made -> {
                     boolean same = made.item().equals(desk.selectedProperty().get());

@@ -20,6 +20,7 @@ import promedio.core.data.PointedOut;
 import promedio.core.data.Summary;
 import promedio.core.data.Table;
 import promedio.desktop.model.desk.Desk;
+import promedio.desktop.model.desk.Lane;
 import promedio.desktop.model.desk.Place;
 import promedio.desktop.model.desk.Progress;
 import promedio.desktop.text.Words;
@@ -167,6 +168,7 @@ public final class FileReading {
         long mine = ++asked;
         run.stop();
         desk.inBackground(
+                Lane.READING,
                 () -> Read.of(() -> {
                     TableFiles.Head head = TableFiles.head(before.path(), options, FIRST_ROWS);
                     return new Read(Optional.of(head.file()), head.whole(), Optional.empty());
@@ -190,6 +192,7 @@ public final class FileReading {
         Progress mine = new Progress();
         run = mine;
         desk.inBackground(
+                Lane.READING,
                 () -> Read.of(
                         () -> new Read(Optional.of(TableFiles.read(path, options, mine)), true, Optional.empty())),
                 read -> {
@@ -236,6 +239,7 @@ public final class FileReading {
         read.file()
                 .filter(file -> read.whole())
                 .ifPresent(file -> desk.inBackground(
+                        Lane.READING,
                         () -> file.table().columns().stream().map(Summary::of).toList(),
                         summaries -> {
                             State present = state.get();
@@ -311,6 +315,7 @@ public final class FileReading {
         String said = Words.of("message.reading", present.path().getFileName());
         desk.say(said);
         desk.inBackground(
+                Lane.READING,
                 () -> Kept.of(() -> desk.originals().take(present.path(), present.options(), mine)),
                 kept -> {
                     busy.set(false);

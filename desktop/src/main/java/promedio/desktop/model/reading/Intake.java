@@ -27,6 +27,7 @@ import promedio.core.pasted.Reading;
 import promedio.core.sample.SampleKind.Use;
 import promedio.desktop.model.desk.Desk;
 import promedio.desktop.model.desk.Gathering;
+import promedio.desktop.model.desk.Lane;
 import promedio.desktop.model.desk.Page;
 import promedio.desktop.model.desk.Part;
 import promedio.desktop.model.table.Taking;
@@ -122,6 +123,7 @@ public final class Intake implements Part {
         long lying = laid;
         String target = desk.selectedProperty().get();
         desk.inBackground(
+                Lane.READING,
                 () -> unlessStopped(text, numerals, mine),
                 read -> {
                     done();
@@ -250,6 +252,7 @@ public final class Intake implements Part {
         desk.say(Words.of("message.reading", path.getFileName()));
         busy.set(true);
         desk.inBackground(
+                Lane.READING,
                 work,
                 result -> {
                     if (mine == reading) {

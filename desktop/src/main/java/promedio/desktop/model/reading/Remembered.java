@@ -14,6 +14,8 @@ import promedio.core.pasted.Found;
 import promedio.core.pasted.Pasted;
 import promedio.core.pasted.Reading;
 import promedio.desktop.model.desk.Desk;
+import promedio.desktop.model.desk.Lane;
+import promedio.desktop.model.desk.Latest;
 
 /** How the samples on the desk were read: as they were made, and found out anew from the texts that are kept with them. */
 final class Remembered {
@@ -22,10 +24,11 @@ final class Remembered {
     private final Desk desk;
     private final Deque<HowRead> notes = new ArrayDeque<>();
     private final ReadOnlyIntegerWrapper count = new ReadOnlyIntegerWrapper();
-    private long laying;
+    private final Latest reading;
 
     Remembered(Desk desk) {
         this.desk = desk;
+        reading = new Latest(desk, Lane.READING);
     }
 
     /** How a sample was read, while its entries stand as they were read. */
@@ -56,19 +59,16 @@ final class Remembered {
                 .limit(MOST_NOTES)
                 .toList();
         notes.clear();
-        long mine = ++laying;
+        reading.stop();
         if (!texts.isEmpty()) {
-            desk.inBackground(
+            reading.run(
                     () -> texts.stream()
                             .flatMap(text -> again(laid.sheets(), text, Pasted.read(text, numerals)).stream())
                             .toList(),
                     found -> {
-                        if (mine == laying) {
-                            notes.addAll(found);
-                            count.set(count.get() + 1);
-                        }
-                    },
-                    () -> {});
+                        notes.addAll(found);
+                        count.set(count.get() + 1);
+                    });
         }
     }
 

@@ -10,6 +10,7 @@ import promedio.core.language.Awaited;
 import promedio.core.trail.Prepared;
 import promedio.core.trail.Recoding;
 import promedio.desktop.model.desk.Desk;
+import promedio.desktop.model.desk.Lane;
 
 /** The values of the columns of the table that is looked at, counted off the thread of the window when they are first asked for. */
 public final class ColumnValues {
@@ -40,6 +41,7 @@ public final class ColumnValues {
         if (!known.containsKey(column)) {
             known.put(column, Optional.empty());
             desk.inBackground(
+                    Lane.WALKING,
                     () -> Recoding.of(table, column),
                     found -> {
                         if (of == table) {

@@ -22,6 +22,7 @@ import promedio.core.trail.Field;
 import promedio.core.trail.Walk;
 import promedio.desktop.model.desk.Desk;
 import promedio.desktop.model.desk.Gathering;
+import promedio.desktop.model.desk.Lane;
 import promedio.desktop.model.desk.Part;
 import promedio.desktop.text.Words;
 
@@ -76,6 +77,7 @@ public final class Followers implements Part {
             if (!seen.sheets().isEmpty() && !seen.is(settled.get(table.id()))) {
                 settled.put(table.id(), seen);
                 desk.inBackground(
+                        Lane.WALKING,
                         () -> trail.walked(table, now.card()),
                         walk -> settle(table, now.card(), walk),
                         () -> settled.remove(table.id()));

@@ -7,20 +7,21 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import promedio.core.trail.Field;
 import promedio.core.trail.Prepared;
 import promedio.desktop.model.desk.Desk;
+import promedio.desktop.model.desk.Lane;
+import promedio.desktop.model.desk.Latest;
 
 /** The columns of the chosen table as its steps leave them, for the pages that count and draw them; worked out only for those. */
 public final class InSteps {
-    private final Desk desk;
     private final Tables tables;
     private final TableTrail trail;
     private final ReadOnlyObjectWrapper<List<TableFigures.InShort>> columns = new ReadOnlyObjectWrapper<>();
     private boolean wanted;
     private Prepared known;
-    private long turn;
+    private final Latest work;
 
     /** The columns of the chosen table of a desk. */
     public InSteps(Desk desk, Tables tables, TableTrail trail) {
-        this.desk = desk;
+        work = new Latest(desk, Lane.WALKING);
         this.tables = tables;
         this.trail = trail;
         trail.troddenProperty().addListener((property, before, now) -> work());
@@ -47,7 +48,7 @@ public final class InSteps {
 
     private void work() {
         TableTrail.Trodden trodden = trail.troddenProperty().get();
-        turn++;
+        work.stop();
         if (!wanted || trodden == null || trodden.isOriginal()) {
             known = null;
             columns.set(null);
@@ -57,18 +58,14 @@ public final class InSteps {
         if (state == known) {
             return;
         }
-        long mine = turn;
-        desk.inBackground(
+        work.run(
                 () -> state.fields().parallelStream()
                         .map(Field::column)
                         .map(TableFigures::inShort)
                         .toList(),
                 made -> {
-                    if (mine == turn) {
-                        known = state;
-                        columns.set(made);
-                    }
-                },
-                () -> {});
+                    known = state;
+                    columns.set(made);
+                });
     }
 }

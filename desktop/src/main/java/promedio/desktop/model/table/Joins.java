@@ -15,6 +15,7 @@ import promedio.core.trail.Sources;
 import promedio.core.trail.Step;
 import promedio.desktop.model.desk.Desk;
 import promedio.desktop.model.desk.FileStamp;
+import promedio.desktop.model.desk.Lane;
 import promedio.desktop.text.Words;
 import promedio.files.InputProblem;
 import promedio.files.assignment.Originals;
@@ -125,6 +126,7 @@ public final class Joins {
     private void read(String tableId, String file, Path path, String key, Consumer<TableEdit> then) {
         long lying = laid;
         desk.inBackground(
+                Lane.READING,
                 () -> read(path, key),
                 found -> {
                     if (lying == laid) {
@@ -141,6 +143,7 @@ public final class Joins {
         if (!known.isEmpty()) {
             long lying = laid;
             desk.inBackground(
+                    Lane.READING,
                     () -> changed(known),
                     changed -> {
                         if (lying == laid) {

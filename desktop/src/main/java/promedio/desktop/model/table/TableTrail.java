@@ -5,10 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.CancellationException;
-import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
-import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -26,7 +23,10 @@ import promedio.core.trail.Sources;
 import promedio.core.trail.Trail;
 import promedio.core.trail.Walk;
 import promedio.desktop.model.desk.Desk;
+import promedio.desktop.model.desk.Lane;
+import promedio.desktop.model.desk.Latest;
 import promedio.desktop.model.desk.Part;
+import promedio.desktop.model.desk.Progress;
 import promedio.desktop.text.Words;
 import promedio.files.trail.Walks;
 
@@ -47,12 +47,14 @@ public final class TableTrail implements Part {
     private int wanted = -1;
 
     private String wantedOf = "";
-    private final AtomicLong walk = new AtomicLong();
-    private final AtomicLong trying = new AtomicLong();
+    private final Latest walk;
+    private final Latest trying;
 
     /** The trails of a desk. */
     public TableTrail(Desk desk) {
         this.desk = desk;
+        walk = new Latest(desk, Lane.WALKING);
+        trying = new Latest(desk, Lane.WALKING);
         values = new ColumnValues(desk);
         joins = new Joins(desk);
     }
@@ -151,7 +153,7 @@ public final class TableTrail implements Part {
 
     private void leave() {
         asked = null;
-        walk.incrementAndGet();
+        walk.stop();
         walking.set(false);
         trodden.set(null);
         tried.set(null);
@@ -159,21 +161,17 @@ public final class TableTrail implements Part {
     }
 
     private void walk(DataTable table, CourseCard card) {
-        long mine = walk.incrementAndGet();
         walking.set(true);
-        desk.inBackground(
-                () -> unlessStopped(() -> walked(table, card, () -> go(mine == walk.get()))),
+        walk.run(
+                new Progress(),
+                mine -> walked(table, card, mine::pause),
                 made -> {
-                    if (mine == walk.get() && made.isPresent()) {
-                        walking.set(false);
-                        show(table, made.get());
-                    }
+                    walking.set(false);
+                    show(table, made);
                 },
                 () -> {
-                    if (mine == walk.get()) {
-                        walking.set(false);
-                        asked = null;
-                    }
+                    walking.set(false);
+                    asked = null;
                 });
     }
 
@@ -191,23 +189,9 @@ public final class TableTrail implements Part {
         return walks.of(table, card, pause);
     }
 
-    private static void go(boolean on) {
-        if (!on) {
-            throw new CancellationException();
-        }
-    }
-
-    private static <T> Optional<T> unlessStopped(Supplier<T> work) {
-        try {
-            return Optional.of(work.get());
-        } catch (CancellationException stopped) {
-            return Optional.empty();
-        }
-    }
-
     /** Stops walking; the table is shown as it was walked before. */
     public void stop() {
-        walk.incrementAndGet();
+        walk.stop();
         walking.set(false);
         desk.say(Words.of("trail.stopped"));
     }
@@ -251,6 +235,7 @@ public final class TableTrail implements Part {
             waiting++;
             long lying = joins.laid();
             desk.inBackground(
+                    Lane.WALKING,
                     () -> joins.found(wanted, all),
                     found -> {
                         waiting--;
@@ -351,7 +336,7 @@ public final class TableTrail implements Part {
      */
     public void tryOut(String text, int step) {
         Trodden now = trodden.get();
-        long mine = trying.incrementAndGet();
+        trying.stop();
         if (now == null || text.isBlank()) {
             tried.set(null);
             return;
@@ -361,20 +346,17 @@ public final class TableTrail implements Part {
                 : now.walk().states().get(Math.min(step, now.walk().states().size() - 1));
         CourseCard card = desk.assignment().card();
         Sources sources = joins.trying(now.table());
-        desk.inBackground(
-                () -> unlessStopped(() ->
-                        Walk.of(before, card).along(Trail.of(text), card, sources, () -> go(mine == trying.get()))),
-                made -> {
-                    if (mine == trying.get() && made.isPresent()) {
-                        Walk walked = made.get();
-                        boolean fits = walked.fault().isEmpty();
-                        tried.set(new Tried(
-                                before,
-                                text,
-                                fits ? Optional.of(walked.last()) : Optional.empty(),
-                                fits ? walked.told().get(0) : List.of(),
-                                walked.fault()));
-                    }
+        trying.run(
+                new Progress(),
+                mine -> Walk.of(before, card).along(Trail.of(text), card, sources, mine::pause),
+                walked -> {
+                    boolean fits = walked.fault().isEmpty();
+                    tried.set(new Tried(
+                            before,
+                            text,
+                            fits ? Optional.of(walked.last()) : Optional.empty(),
+                            fits ? walked.told().get(0) : List.of(),
+                            walked.fault()));
                 },
                 () -> {});
     }
@@ -383,7 +365,7 @@ public final class TableTrail implements Part {
     public void offers(String column, Consumer<List<String>> done) {
         Trodden now = trodden.get();
         if (now != null && now.state().names().contains(column)) {
-            desk.inBackground(() -> Offers.of(now.state(), column), done, () -> {});
+            desk.inBackground(Lane.WALKING, () -> Offers.of(now.state(), column), done, () -> {});
         }
     }
 
@@ -391,7 +373,7 @@ public final class TableTrail implements Part {
     public void offers(String column, int[] rows, Consumer<List<String>> done) {
         Trodden now = trodden.get();
         if (now != null && now.state().names().contains(column)) {
-            desk.inBackground(() -> Offers.of(now.state(), column, rows), done, () -> {});
+            desk.inBackground(Lane.WALKING, () -> Offers.of(now.state(), column, rows), done, () -> {});
         }
     }
 
@@ -399,7 +381,7 @@ public final class TableTrail implements Part {
     public void offers(String column, String value, Consumer<List<String>> done) {
         Trodden now = trodden.get();
         if (now != null && now.state().names().contains(column)) {
-            desk.inBackground(() -> Offers.of(now.state(), column, value), done, () -> {});
+            desk.inBackground(Lane.WALKING, () -> Offers.of(now.state(), column, value), done, () -> {});
         }
     }
 

@@ -9,6 +9,7 @@ import javafx.beans.property.SimpleIntegerProperty;
 import promedio.core.assignment.DataTable;
 import promedio.core.course.CourseCard;
 import promedio.desktop.model.desk.Desk;
+import promedio.desktop.model.desk.Lane;
 import promedio.desktop.model.desk.Part;
 import promedio.desktop.model.desk.TablePage;
 
@@ -91,6 +92,7 @@ public final class Tables implements Part {
         }
         Optional<TableFigures> before = same ? Optional.of(last) : Optional.empty();
         desk.inBackground(
+                Lane.WALKING,
                 () -> TableFigures.of(table, before),
                 made -> {
                     if (asked == table) {
@@ -112,6 +114,7 @@ public final class Tables implements Part {
             return;
         }
         desk.inBackground(
+                Lane.WALKING,
                 () -> order.of(shown.all().columns().get(order.column())),
                 rows -> done.accept(Optional.of(rows)),
                 () -> {});

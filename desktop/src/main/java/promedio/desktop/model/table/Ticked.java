@@ -12,6 +12,8 @@ import promedio.core.course.CourseCard;
 import promedio.core.data.Column;
 import promedio.core.measure.Catalogue;
 import promedio.desktop.model.desk.Desk;
+import promedio.desktop.model.desk.Lane;
+import promedio.desktop.model.desk.Latest;
 
 /** The columns that are ticked of the chosen table: measures of them beside each other, and one along each row. */
 public final class Ticked {
@@ -27,10 +29,11 @@ public final class Ticked {
     private final ReadOnlyObjectWrapper<Along> along = new ReadOnlyObjectWrapper<>();
     private String alongQuestion = "";
     private CourseCard askedCard;
-    private volatile long asking;
+    private final Latest comparing;
 
     Ticked(Desk desk, ReadOnlyObjectProperty<TableFigures> figures) {
         this.desk = desk;
+        comparing = new Latest(desk, Lane.WALKING);
         this.figures = figures;
     }
 
@@ -132,15 +135,10 @@ public final class Ticked {
         askedCard = card;
         TreeSet<Integer> columns = new TreeSet<>(ticked);
         List<String> lines = List.copyOf(questions);
-        long mine = asking + 1;
-        asking = mine;
-        desk.inBackground(
-                () -> mine < asking ? null : SideBySide.of(shown, columns, lines, card, memory),
-                made -> {
-                    if (made != null && mine == asking && figures.get() == shown) {
-                        sideBySide.set(made);
-                    }
-                },
-                () -> {});
+        comparing.run(() -> SideBySide.of(shown, columns, lines, card, memory), made -> {
+            if (figures.get() == shown) {
+                sideBySide.set(made);
+            }
+        });
     }
 }

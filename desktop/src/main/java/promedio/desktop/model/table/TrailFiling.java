@@ -13,6 +13,7 @@ import promedio.core.trail.Prepared;
 import promedio.core.trail.Trail;
 import promedio.core.vector.Vectors;
 import promedio.desktop.model.desk.Desk;
+import promedio.desktop.model.desk.Lane;
 import promedio.desktop.text.Words;
 import promedio.files.InputProblem;
 import promedio.files.assignment.Originals;
@@ -60,6 +61,7 @@ public final class TrailFiling {
         TableTrail.Trodden now = trail.troddenProperty().get();
         if (now != null) {
             desk.inBackground(
+                    Lane.WRITING,
                     () -> {
                         try {
                             TableWriter writer = new TableWriter(now.state(), Vectors.DIGITS);
@@ -97,6 +99,7 @@ public final class TrailFiling {
         Trail from =
                 new Trail(Optional.empty(), List.of(), Words.of("trail.from", of.name(), String.join("\n", steps)));
         desk.inBackground(
+                Lane.WRITING,
                 () -> {
                     try {
                         Path folder = Files.createTempDirectory("promedio");
@@ -138,6 +141,7 @@ public final class TrailFiling {
     public void runOn(Path file) {
         desk.table()
                 .ifPresent(table -> desk.inBackground(
+                        Lane.READING,
                         () -> {
                             try {
                                 return new Kept(Optional.of(alike(file, table)), "");

@@ -11,6 +11,8 @@ import promedio.core.trail.Trail;
 import promedio.core.trail.TwoTrails;
 import promedio.core.trail.Walk;
 import promedio.desktop.model.desk.Desk;
+import promedio.desktop.model.desk.Lane;
+import promedio.desktop.model.desk.Latest;
 import promedio.desktop.text.Words;
 import promedio.files.InputProblem;
 import promedio.files.trail.TrailFiles;
@@ -19,6 +21,7 @@ import promedio.files.trail.TrailFiles;
 public final class TrailsCompared {
     private final Desk desk;
     private final TableTrail trail;
+    private final Latest holding;
     private final ReadOnlyObjectWrapper<Contrasted> shown = new ReadOnlyObjectWrapper<>();
     private String name = "";
     private Trail other;
@@ -35,6 +38,7 @@ public final class TrailsCompared {
     /** What is compared with a trail of a desk. */
     public TrailsCompared(Desk desk, TableTrail trail) {
         this.desk = desk;
+        holding = new Latest(desk, Lane.WALKING);
         this.trail = trail;
         trail.troddenProperty().addListener((property, before, now) -> work());
     }
@@ -101,15 +105,11 @@ public final class TrailsCompared {
         String called = name;
         CourseCard card = desk.assignment().card();
         Walk one = now.walk();
-        desk.inBackground(
-                () -> TwoTrails.of(one, TableTrail.alongFrom(now.table(), one, held, card), card),
-                made -> {
-                    boolean same =
-                            held == other && now == trail.troddenProperty().get();
-                    if (same) {
-                        shown.set(new Contrasted(called, made));
-                    }
-                },
-                () -> {});
+        holding.run(() -> TwoTrails.of(one, TableTrail.alongFrom(now.table(), one, held, card), card), made -> {
+            boolean same = held == other && now == trail.troddenProperty().get();
+            if (same) {
+                shown.set(new Contrasted(called, made));
+            }
+        });
     }
 }

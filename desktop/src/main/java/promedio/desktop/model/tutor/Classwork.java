@@ -27,6 +27,7 @@ import promedio.core.marking.TwoWorkings;
 import promedio.core.measure.Catalogue;
 import promedio.core.sample.Sample;
 import promedio.desktop.model.desk.Desk;
+import promedio.desktop.model.desk.Lane;
 import promedio.desktop.model.desk.Part;
 import promedio.desktop.model.desk.Place;
 import promedio.desktop.model.desk.Progress;
@@ -173,6 +174,7 @@ public final class Classwork implements Part {
         page.set(Side.ANSWERS);
         state.set(state.get().working());
         desk.inBackground(
+                Lane.MARKING,
                 () -> collected(source, assignment, usual, mine),
                 read -> taken(source, read, mine),
                 () -> state.set(State.NOTHING));
@@ -221,6 +223,7 @@ public final class Classwork implements Part {
         Basis now = Basis.of(assignment);
         state.set(state.get().working());
         desk.inBackground(
+                Lane.MARKING,
                 () -> new SetMarker(assignment).mark(answers, mine),
                 marked -> {
                     if (mine != run) {
@@ -276,8 +279,8 @@ public final class Classwork implements Part {
     public void write(Path file) {
         Optional<MarkedSet> set = state.get().set();
         Assignment assignment = desk.assignment();
-        set.ifPresent(marks ->
-                desk.inBackground(() -> written(new MarksWriter(assignment, marks), file), desk::say, () -> {}));
+        set.ifPresent(marks -> desk.inBackground(
+                Lane.WRITING, () -> written(new MarksWriter(assignment, marks), file), desk::say, () -> {}));
     }
 
     private static String written(MarksWriter writer, Path file) {
@@ -303,6 +306,7 @@ public final class Classwork implements Part {
     public void issue(Path file) {
         Assignment bare = forStudents();
         desk.inBackground(
+                Lane.WRITING,
                 () -> {
                     try {
                         AssignmentFile.write(bare, file);
