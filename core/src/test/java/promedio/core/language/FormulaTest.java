@@ -100,7 +100,7 @@ class FormulaTest {
                 "mena of (3, 4) | at 1: There is no measure or function “mena”. Did you mean mean?",
                 "1 < 2 < 3 | at 7: “<” cannot stand here; expected a sign such as + or × or the end.",
                 "mean of (3, 4 5) | at 15: “5” cannot stand here; expected a comma or a closing bracket.",
-                "yes or \"no\" | at 8: A condition is needed here, which is yes or no, and these are texts.",
+                "yes or \"no\" | at 8: A condition is needed here, which is yes or no, but these are texts.",
                 "critical t, 9 degrees of freedom, tail 0.95, 2 sides | at 40: A tail of 0.95 at two sides leaves 0.05 between them. For the middle 0.95 write tail 0.05, 2 sides.",
                 "critical t, 9 degrees of freedom, tail 6/0.05 | at 40: A tail lies between 0 and 1, both excluded.",
                 "date(\"Jan 1 2000\", \"d/m/y\") | 2000-01-01",

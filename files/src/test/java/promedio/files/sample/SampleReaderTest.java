@@ -144,7 +144,7 @@ class SampleReaderTest {
                 .extracting(Object::toString)
                 .containsExactly(
                         "Row 3 looks like a total or a mean of the others.",
-                        "It is counted like the others here; take it out of the file if it is none of them.");
+                        "It is counted like the others here; take it out of the file if it does not belong to them.");
         assertThat(of("kept for nobody\n\nitem;minutes\nlamp;12\nradio;30\n")
                         .told(
                                 SampleKind.VALUES,
