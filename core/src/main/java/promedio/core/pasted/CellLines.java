@@ -17,16 +17,16 @@ final class CellLines {
             Pattern.compile("(?i)n/?a|n\\.a\\.?|nil|none|missing|absent|unknown|not known|null");
 
     private final List<String> lines;
-    private final Cells cells;
+    private final PastedCells cells;
     private final List<Sentence> told = new ArrayList<>();
 
-    private CellLines(List<String> lines, Cells cells) {
+    private CellLines(List<String> lines, PastedCells cells) {
         this.lines = lines;
         this.cells = cells;
     }
 
     /** The table; empty where more than a cell stands on a line, or the cells make none. */
-    static Optional<Grid> read(List<String> lines, Cells cells) {
+    static Optional<Grid> read(List<String> lines, PastedCells cells) {
         List<String> filled = new ArrayList<>(lines.stream()
                 .map(String::strip)
                 .filter(line -> !line.isEmpty())
@@ -108,7 +108,7 @@ final class CellLines {
             if (column.size() != length || length < 2) {
                 return Optional.empty();
             }
-            headings.add(Cells.bare(all.get(words.get(i))));
+            headings.add(PastedCells.bare(all.get(words.get(i))));
             columns.add(column);
         }
         return Optional.of(new Grid(headings, columns, Layout.CELLS, told));
@@ -143,8 +143,8 @@ final class CellLines {
             rows.add(row);
         }
         List<String> headings = heads == width
-                ? all.subList(0, heads).stream().map(Cells::bare).toList()
-                : heads == 1 ? List.of(Cells.bare(all.get(0)), "") : Collections.nCopies(width, "");
+                ? all.subList(0, heads).stream().map(PastedCells::bare).toList()
+                : heads == 1 ? List.of(PastedCells.bare(all.get(0)), "") : Collections.nCopies(width, "");
         return Optional.of(new Grid(headings, Grid.turned(rows), Layout.CELLS, told));
     }
 

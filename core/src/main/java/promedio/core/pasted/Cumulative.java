@@ -26,15 +26,15 @@ final class Cumulative {
      * @param told what is to be said of it
      */
     record Cut(
-            Column first,
-            Column totals,
+            PastedColumn first,
+            PastedColumn totals,
             SampleKind kind,
             List<String> labels,
             List<String> frequencies,
             Sentence told) {}
 
     /** “Less than” throughout with totals that grow, or “or more” with totals that shrink. */
-    static Optional<Cut> ofLabels(Column classes, List<Column> others, Cells cells) {
+    static Optional<Cut> ofLabels(PastedColumn classes, List<PastedColumn> others, PastedCells cells) {
         List<Optional<ClassLabel>> labels =
                 classes.texts().stream().map(cells::label).toList();
         if (labels.size() < FEWEST || labels.stream().anyMatch(Optional::isEmpty)) {
@@ -44,7 +44,7 @@ final class Cumulative {
                 labels.stream().allMatch(label -> label.orElseThrow().from().isEmpty());
         boolean high =
                 labels.stream().allMatch(label -> label.orElseThrow().to().isEmpty());
-        Optional<Column> totals = others.stream()
+        Optional<PastedColumn> totals = others.stream()
                 .filter(column -> (low || high) && column.canBeShares() && runs(column.texts(), low ? 1 : -1, cells))
                 .findFirst();
         List<Exact> limits =
@@ -91,18 +91,18 @@ final class Cumulative {
     }
 
     /** Running totals beside closed classes. */
-    static Optional<Cut> besideClasses(Column classes, Column totals, Cells cells) {
+    static Optional<Cut> besideClasses(PastedColumn classes, PastedColumn totals, PastedCells cells) {
         return beside(classes, totals, SampleKind.CLASSES, Limits.written(classes, cells), cells);
     }
 
     /** Running totals beside values. */
-    static Optional<Cut> besideValues(Column values, Column totals, Cells cells) {
+    static Optional<Cut> besideValues(PastedColumn values, PastedColumn totals, PastedCells cells) {
         List<String> written = cells.values(values.texts());
         return beside(values, totals, SampleKind.FREQUENCIES, written, cells);
     }
 
     private static Optional<Cut> beside(
-            Column first, Column totals, SampleKind kind, List<String> labels, Cells cells) {
+            PastedColumn first, PastedColumn totals, SampleKind kind, List<String> labels, PastedCells cells) {
         boolean up = runs(totals.texts(), 1, cells);
         if (totals.texts().size() < FEWEST || !up && !runs(totals.texts(), -1, cells)) {
             return Optional.empty();
@@ -125,11 +125,11 @@ final class Cumulative {
                 String.join(", ", frequencies));
     }
 
-    private static boolean runs(List<String> texts, int direction, Cells cells) {
+    private static boolean runs(List<String> texts, int direction, PastedCells cells) {
         return texts.stream().allMatch(cells::isNumber) && ascends(values(texts, cells), direction);
     }
 
-    private static List<Exact> values(List<String> texts, Cells cells) {
+    private static List<Exact> values(List<String> texts, PastedCells cells) {
         return texts.stream()
                 .map(text -> cells.number(text).orElseThrow().value())
                 .toList();

@@ -17,7 +17,7 @@ final class FileColumns {
     private FileColumns() {}
 
     /** One column: a list, headed where its first cell is no number above numbers; empty cells are missing values. */
-    static Reading list(Entries column, Cells cells) {
+    static Reading list(Entries column, PastedCells cells) {
         boolean headed = isHeaded(List.of(column), cells);
         Entries bare = headed ? column.removed(0, 1) : column;
         boolean plain = cells.style().numerals().equals(cells.card()) && bare.areDecimals(0);
@@ -31,7 +31,7 @@ final class FileColumns {
     }
 
     /** Several columns: a table. */
-    static List<Reading> table(List<Entries> columns, Cells cells) {
+    static List<Reading> table(List<Entries> columns, PastedCells cells) {
         if (columns.get(0).size() <= MOST_ROWS) {
             Optional<Grid> grid = GridReader.read(rows(columns, cells), cells);
             List<Reading> readings =
@@ -64,18 +64,18 @@ final class FileColumns {
                 List.of(Sentence.of("pasted.unsure")));
     }
 
-    private static List<Rows.Row> rows(List<Entries> columns, Cells cells) {
+    private static List<PastedRows.Row> rows(List<Entries> columns, PastedCells cells) {
         return IntStream.range(0, columns.get(0).size())
                 .mapToObj(row -> {
                     List<String> texts =
                             columns.stream().map(column -> column.text(row)).toList();
                     boolean words = texts.stream().allMatch(text -> !cells.isNumber(text) && !cells.isClass(text));
-                    return new Rows.Row(texts, texts.get(0).endsWith(":"), 0, words, false);
+                    return new PastedRows.Row(texts, texts.get(0).endsWith(":"), 0, words, false);
                 })
                 .toList();
     }
 
-    private static boolean isHeaded(List<Entries> columns, Cells cells) {
+    private static boolean isHeaded(List<Entries> columns, PastedCells cells) {
         return columns.stream().noneMatch(column -> cells.isNumber(column.text(0)))
                 && columns.stream().anyMatch(column -> !column.text(0).isBlank())
                 && columns.stream().anyMatch(column -> IntStream.range(1, column.size())

@@ -12,17 +12,17 @@ final class GridReader {
     private static final int MOST_LYING_ROWS = 24;
     private static final int MOST_COLUMNS = 40;
 
-    private final Cells cells;
-    private final List<Rows.Row> rows;
+    private final PastedCells cells;
+    private final List<PastedRows.Row> rows;
     private final List<Sentence> told = new ArrayList<>();
 
-    private GridReader(List<Rows.Row> rows, Cells cells) {
+    private GridReader(List<PastedRows.Row> rows, PastedCells cells) {
         this.rows = rows;
         this.cells = cells;
     }
 
     /** The table in some rows; empty where they are none. */
-    static Optional<Grid> read(List<Rows.Row> rows, Cells cells) {
+    static Optional<Grid> read(List<PastedRows.Row> rows, PastedCells cells) {
         return rows.size() < 2 ? Optional.empty() : new GridReader(rows, cells).read();
     }
 
@@ -47,11 +47,11 @@ final class GridReader {
         return cells.isClass(cell) || cells.begins(cell).isPresent();
     }
 
-    private long countClasses(Rows.Row row) {
+    private long countClasses(PastedRows.Row row) {
         return row.cells().stream().filter(this::isClassLike).count();
     }
 
-    private boolean isRowOfClasses(Rows.Row row) {
+    private boolean isRowOfClasses(PastedRows.Row row) {
         long classes = countClasses(row);
         long numbers = row.cells().stream().filter(cells::isNumber).count();
         return classes >= 2 && numbers <= classes / 2;
@@ -60,9 +60,9 @@ final class GridReader {
     /** Rows of numbers, each perhaps behind a label, that are as long as each other: values over their frequencies. */
     private boolean lieOnTheirSide() {
         boolean labelled = rows.stream().allMatch(row -> row.size() > 2 && !isData(row.cell(0)));
-        List<Rows.Row> bare;
+        List<PastedRows.Row> bare;
         if (labelled) {
-            boolean named = rows.stream().anyMatch(Rows.Row::labelled)
+            boolean named = rows.stream().anyMatch(PastedRows.Row::labelled)
                     || rows.stream()
                             .skip(1)
                             .anyMatch(row -> Role.of(row.cell(0)).isPresent() || Role.isCounted(row.cell(0)));
@@ -71,15 +71,16 @@ final class GridReader {
                     .allMatch(row -> row.cells().subList(0, row.size() - 1).stream()
                                     .allMatch(this::isData)
                             && (isData(row.cell(row.size() - 1)) || cells.isTotalWord(row.cell(row.size() - 1))));
-            boolean alike = bare.stream().mapToInt(Rows.Row::size).distinct().count() <= 2;
+            boolean alike =
+                    bare.stream().mapToInt(PastedRows.Row::size).distinct().count() <= 2;
             return data && alike && (rows.size() == 2 || named && hasRoles());
         }
-        boolean same = rows.stream().mapToInt(Rows.Row::size).distinct().count() == 1;
+        boolean same = rows.stream().mapToInt(PastedRows.Row::size).distinct().count() == 1;
         boolean numbers = rows.stream().allMatch(row -> row.cells().stream().allMatch(cells::isNumber));
         return numbers
-                && rows.stream().noneMatch(Rows.Row::goesOn)
+                && rows.stream().noneMatch(PastedRows.Row::goesOn)
                 && (rows.size() == 2 && same && rows.get(0).size() >= 3
-                        || isWrapped(rows.stream().map(Rows.Row::cells).toList()));
+                        || isWrapped(rows.stream().map(PastedRows.Row::cells).toList()));
     }
 
     /** Blocks of two rows as long as each other, of which the first go on rising from block to block and the second do not. */
@@ -121,28 +122,28 @@ final class GridReader {
     }
 
     /** The cells behind a label; where that says frequency, letters stand for unknown ones. */
-    private Rows.Row withoutLabel(Rows.Row row) {
+    private PastedRows.Row withoutLabel(PastedRows.Row row) {
         boolean frequencies =
                 Role.of(row.cell(0)).filter(Role.FREQUENCY::equals).isPresent() || Role.isCounted(row.cell(0));
         List<String> behind = row.cells().subList(1, row.size()).stream()
                 .map(cell -> frequencies && cells.isOpen(cell) ? "?" : cell)
                 .toList();
-        return new Rows.Row(behind, false, row.block(), false, false);
+        return new PastedRows.Row(behind, false, row.block(), false, false);
     }
 
     // ---- lying on its side
 
-    private Optional<Grid> lying(List<Rows.Row> all) {
-        List<Rows.Row> body = all.stream()
+    private Optional<Grid> lying(List<PastedRows.Row> all) {
+        List<PastedRows.Row> body = all.stream()
                 .filter(row -> row.cells().stream().anyMatch(this::isData))
                 .toList();
         List<String> labels = new ArrayList<>();
         List<List<String>> lines = new ArrayList<>();
         boolean first = body.get(0).size() > 1 && !isData(body.get(0).cell(0));
-        for (Rows.Row row : body) {
+        for (PastedRows.Row row : body) {
             boolean label =
                     row.size() > 1 && !isData(row.cell(0)) && (!cells.isOpen(row.cell(0)) || first || row.labelled());
-            labels.add(label ? Cells.bare(row.cell(0)) : "");
+            labels.add(label ? PastedCells.bare(row.cell(0)) : "");
             lines.add(label ? row.cells().subList(1, row.size()) : row.cells());
         }
         boolean blocks = merge(labels, lines);
@@ -259,7 +260,7 @@ final class GridReader {
         while (head < rows.size() && rows.get(head).words() && !isBodyOfWords(head)) {
             head++;
         }
-        List<Rows.Row> body = new ArrayList<>(rows.subList(head, rows.size()));
+        List<PastedRows.Row> body = new ArrayList<>(rows.subList(head, rows.size()));
         if (body.isEmpty()) {
             return Optional.empty();
         }
@@ -267,7 +268,7 @@ final class GridReader {
         if (width < 2 || width > MOST_COLUMNS) {
             return Optional.empty();
         }
-        Optional<Rows.Row> preamble = titled(body, width);
+        Optional<PastedRows.Row> preamble = titled(body, width);
         while (preamble.isPresent() && body.size() > 2) {
             told.add(Sentence.of(
                     "pasted.left-out.line", String.join(" ", body.remove(0).cells())));
@@ -278,7 +279,7 @@ final class GridReader {
             preamble = titled(body, width);
         }
         List<String> headings = head == 0 ? Collections.nCopies(width, "") : headings(rows.get(head - 1), width);
-        for (Rows.Row line : rows.subList(0, Math.max(0, head - 1))) {
+        for (PastedRows.Row line : rows.subList(0, Math.max(0, head - 1))) {
             if (told.isEmpty()) {
                 told.add(Sentence.of("pasted.left-out.line", String.join(" ", line.cells())));
             }
@@ -289,12 +290,12 @@ final class GridReader {
 
     /** Words below words are a body only where all rows are words; a table of them is none here. */
     private boolean isBodyOfWords(int row) {
-        return rows.subList(row, rows.size()).stream().allMatch(Rows.Row::words);
+        return rows.subList(row, rows.size()).stream().allMatch(PastedRows.Row::words);
     }
 
-    private int commonWidth(List<Rows.Row> body) {
+    private int commonWidth(List<PastedRows.Row> body) {
         int[] counts = new int[MOST_COLUMNS + 2];
-        for (Rows.Row row : body) {
+        for (PastedRows.Row row : body) {
             counts[Math.min(row.size(), MOST_COLUMNS + 1)]++;
         }
         int best = 0;
@@ -305,24 +306,24 @@ final class GridReader {
     }
 
     /** The first row when it is no row of the table but a line of text with a number in it. */
-    private Optional<Rows.Row> titled(List<Rows.Row> body, int width) {
-        Rows.Row first = body.get(0);
+    private Optional<PastedRows.Row> titled(List<PastedRows.Row> body, int width) {
+        PastedRows.Row first = body.get(0);
         boolean worded = first.cells().stream().anyMatch(cell -> !isData(cell) && cell.split("\\s+").length > 1);
         return first.size() != width && worded && !cells.isTotalWord(first.cell(0))
                 ? Optional.of(first)
                 : Optional.empty();
     }
 
-    private List<String> headings(Rows.Row head, int width) {
+    private List<String> headings(PastedRows.Row head, int width) {
         if (head.size() == width) {
-            return head.cells().stream().map(Cells::bare).toList();
+            return head.cells().stream().map(PastedCells::bare).toList();
         }
         List<String> words = head.cells().stream()
                 .flatMap(cell -> Stream.of(cell.split("\\s+")))
                 .filter(word -> !word.isEmpty())
                 .toList();
         return Role.headings(words, width)
-                .map(found -> found.stream().map(Cells::bare).toList())
+                .map(found -> found.stream().map(PastedCells::bare).toList())
                 .orElseGet(() -> {
                     told.add(Sentence.of("pasted.left-out.line", String.join(" ", head.cells())));
                     return Collections.nCopies(width, "");
@@ -330,12 +331,12 @@ final class GridReader {
     }
 
     /** Rows of one width; totals go, and few lines that do not fit are told; empty where many do not fit. */
-    private Optional<List<List<String>>> fitted(List<Rows.Row> body, int width, int fewest) {
+    private Optional<List<List<String>>> fitted(List<PastedRows.Row> body, int width, int fewest) {
         List<List<String>> lines = new ArrayList<>();
-        List<Rows.Row> odd = new ArrayList<>();
+        List<PastedRows.Row> odd = new ArrayList<>();
         List<String> totals = new ArrayList<>();
         for (int i = 0; i < body.size(); i++) {
-            Rows.Row row = body.get(i);
+            PastedRows.Row row = body.get(i);
             String first = row.cells().stream()
                     .filter(cell -> !cell.isBlank())
                     .findFirst()
@@ -365,7 +366,7 @@ final class GridReader {
     }
 
     /** A last row without a first cell: each of its numbers is the sum of some column. */
-    private boolean endsInTotals(Rows.Row row, List<List<String>> lines) {
+    private boolean endsInTotals(PastedRows.Row row, List<List<String>> lines) {
         List<List<String>> columns = Grid.turned(lines);
         List<String> filled =
                 row.cells().stream().filter(cell -> !cell.isBlank()).toList();

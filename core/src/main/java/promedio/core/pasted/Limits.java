@@ -11,17 +11,17 @@ final class Limits {
     private Limits() {}
 
     /** The columns, a lower and an upper limit beside each other joined into one of classes. */
-    static List<Column> joined(List<Column> columns, Cells cells) {
+    static List<PastedColumn> joined(List<PastedColumn> columns, PastedCells cells) {
         for (int i = 0; i + 1 < columns.size(); i++) {
-            Column lower = columns.get(i);
-            Column upper = columns.get(i + 1);
+            PastedColumn lower = columns.get(i);
+            PastedColumn upper = columns.get(i + 1);
             if (lower.is(Role.LOWER) && upper.is(Role.UPPER) && lower.isNumbers() && upper.isNumbers()) {
                 List<String> texts = new ArrayList<>();
                 for (int row = 0; row < lower.texts().size(); row++) {
                     texts.add(lower.texts().get(row) + "–" + upper.texts().get(row));
                 }
-                List<Column> joined = new ArrayList<>(columns);
-                joined.set(i, new Column("", texts, cells));
+                List<PastedColumn> joined = new ArrayList<>(columns);
+                joined.set(i, new PastedColumn("", texts, cells));
                 joined.remove(i + 1);
                 return joined;
             }
@@ -30,7 +30,7 @@ final class Limits {
     }
 
     /** The classes as they are typed under the card; those written by their beginnings reach to the next. */
-    static List<String> written(Column column, Cells cells) {
+    static List<String> written(PastedColumn column, PastedCells cells) {
         if (!column.isBegins()) {
             return column.texts().stream().map(cells::writtenClass).toList();
         }
@@ -55,16 +55,16 @@ final class Limits {
         return written;
     }
 
-    static String write(Exact value, Cells cells) {
+    static String write(Exact value, PastedCells cells) {
         return cells.card().write(value);
     }
 
     /** The middles of classes, or the values of a column of numbers; none where a class is open. */
-    static List<Exact> middles(Column column, Cells cells) {
+    static List<Exact> middles(PastedColumn column, PastedCells cells) {
         List<Exact> middles = new ArrayList<>();
         for (String text : column.texts()) {
             Optional<Exact> middle = cells.number(text)
-                    .map(Cells.Quantity::value)
+                    .map(PastedCells.Quantity::value)
                     .or(() -> cells.label(text).filter(label -> !label.isOpen()).map(label -> label.from()
                             .orElseThrow()
                             .plus(label.to().orElseThrow())

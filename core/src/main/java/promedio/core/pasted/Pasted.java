@@ -68,7 +68,7 @@ public final class Pasted {
         }
         for (NumberStyle style : NumberStyle.of(lines, card)) {
             pause.run();
-            for (Reading reading : inStyle(lines, new Cells(style, card, pause))) {
+            for (Reading reading : inStyle(lines, new PastedCells(style, card, pause))) {
                 Reading whole = style.told().map(reading::telling).orElse(reading);
                 if (readings.size() < MOST_READINGS && readings.stream().noneMatch(whole::isSame)) {
                     readings.add(whole);
@@ -109,7 +109,7 @@ public final class Pasted {
         if (lines.size() != 1) {
             return Optional.empty();
         }
-        Cells cells = new Cells(NumberStyle.of(lines, card).get(0), card);
+        PastedCells cells = new PastedCells(NumberStyle.of(lines, card).get(0), card);
         List<Item> items = cells.lexer().items(lines.get(0));
         boolean row = items.size() == 2
                 && items.get(0).is(Item.Kind.CLASS)
@@ -141,7 +141,7 @@ public final class Pasted {
         List<Reading> readings = new ArrayList<>();
         for (NumberStyle style : NumberStyle.of(looked, card)) {
             if (!style.commasPart() || readings.isEmpty()) {
-                Cells cells = new Cells(style, card);
+                PastedCells cells = new PastedCells(style, card);
                 for (Reading reading : columns.size() == 1
                         ? List.of(FileColumns.list(columns.get(0), cells))
                         : FileColumns.table(columns, cells)) {
@@ -161,7 +161,7 @@ public final class Pasted {
         long words = WORD.matcher(text).results().limit(FEW_WORDS).count();
         boolean ended = text.endsWith(":") || text.endsWith(".") || text.endsWith("?");
         return words >= FEW_WORDS
-                        && (ended || Lists.SENTENCE.matcher(text).matches())
+                        && (ended || PastedLists.SENTENCE.matcher(text).matches())
                         && text.indexOf('\t') < 0
                         && text.indexOf('|') < 0
                 || TITLE.matcher(text).matches();
@@ -171,7 +171,7 @@ public final class Pasted {
         return line.chars().anyMatch(Character::isDigit);
     }
 
-    private static List<Reading> inStyle(List<String> lines, Cells cells) {
+    private static List<Reading> inStyle(List<String> lines, PastedCells cells) {
         List<Reading> readings = new ArrayList<>();
         if (lines.size() > MANY_LINES && lines.get(lines.size() / 2).indexOf('\t') >= 0) {
             EntryColumns columns = new EntryColumns();
@@ -189,15 +189,15 @@ public final class Pasted {
         if (readings.stream().anyMatch(reading -> reading.samples().isEmpty())) {
             return readings;
         }
-        List<Rows.Row> rows = new Rows(cells).of(lines);
+        List<PastedRows.Row> rows = new PastedRows(cells).of(lines);
         boolean single = rows.stream().filter(row -> row.size() > 1).count() * 4 < rows.size();
         Optional<Grid> grid = single ? CellLines.read(lines, cells) : GridReader.read(rows, cells);
         List<Reading> tables =
                 grid.map(table -> TableForm.readings(table, cells)).orElse(List.of());
         boolean tabbed = lines.stream().anyMatch(line -> hasOneOf(line, "\t;|"));
         boolean cellwise = tabbed && rows.size() > 1 && rows.stream().anyMatch(row -> row.size() > 2);
-        Optional<Reading> groups = cellwise ? Optional.empty() : Groups.read(lines, cells);
-        Optional<Reading> list = Lists.read(lines, cells);
+        Optional<Reading> groups = cellwise ? Optional.empty() : PastedGroups.read(lines, cells);
+        Optional<Reading> list = PastedLists.read(lines, cells);
         boolean plain = tables.stream().noneMatch(Pasted::isTable);
         boolean square = !tabbed
                 && tables.stream().noneMatch(Pasted::isOfClasses)
@@ -227,9 +227,9 @@ public final class Pasted {
     }
 
     /** Rows that tabs part as columns; empty where one row alone is wide. */
-    private static Optional<List<Entries>> columns(List<Rows.Row> rows) {
+    private static Optional<List<Entries>> columns(List<PastedRows.Row> rows) {
         EntryColumns columns = new EntryColumns();
-        boolean even = rows.stream().map(Rows.Row::cells).allMatch(columns::add);
+        boolean even = rows.stream().map(PastedRows.Row::cells).allMatch(columns::add);
         return even ? Optional.of(columns.build()).filter(all -> all.size() > 1) : Optional.empty();
     }
 

@@ -21,7 +21,7 @@ final class Points {
 
     private Points() {}
 
-    static Optional<Reading> read(List<String> lines, Cells cells) {
+    static Optional<Reading> read(List<String> lines, PastedCells cells) {
         String text = String.join("\n", lines);
         if (text.length() > LONGEST || text.indexOf('(') < 0) {
             return Optional.empty();
@@ -54,14 +54,14 @@ final class Points {
     }
 
     /** Where a semicolon parts the two, a comma can only be a decimal mark. */
-    private static Numerals numerals(String point, Cells cells) {
+    private static Numerals numerals(String point, PastedCells cells) {
         boolean comma = point.indexOf(',') >= 0 && (point.indexOf(';') >= 0 || point.indexOf('|') >= 0);
         return comma
                 ? Numerals.COMMA
                 : point.indexOf(',') >= 0 ? Numerals.POINT : cells.style().numerals();
     }
 
-    private static String written(String number, Numerals numerals, Cells cells) {
+    private static String written(String number, Numerals numerals, PastedCells cells) {
         return cells.card().write(numerals.read(number).orElseThrow().value());
     }
 }

@@ -59,7 +59,7 @@ enum Role {
 
     /** What a heading says; empty where it only names something. */
     static Optional<Role> of(String heading) {
-        String plain = Cells.bare(heading);
+        String plain = PastedCells.bare(heading);
         if (plain.equals("F") || plain.equals("CF")) {
             return Optional.of(plain.equals("F") ? FREQUENCY : CUMULATIVE);
         }
@@ -75,12 +75,12 @@ enum Role {
 
     /** Whether a heading names what is counted: people, days, matches. */
     static boolean isCounted(String heading) {
-        return PEOPLE.matcher(Cells.bare(heading)).matches();
+        return PEOPLE.matcher(PastedCells.bare(heading)).matches();
     }
 
     /** The unit in a heading: {@code Weight (kg)}, {@code Mass, kg}; empty where there is none. */
     static String unit(String heading) {
-        Matcher found = UNIT.matcher(Cells.bare(heading));
+        Matcher found = UNIT.matcher(PastedCells.bare(heading));
         if (!found.matches()) {
             return "";
         }

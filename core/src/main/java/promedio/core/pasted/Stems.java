@@ -22,17 +22,17 @@ final class Stems {
     private static final Pattern SPACED = Pattern.compile("[0-9][\\s,]++[0-9]");
     private static final int LONGEST_LINE = 2_000;
 
-    private final Cells cells;
+    private final PastedCells cells;
     private Optional<Matcher> key = Optional.empty();
     private String heading = "";
     private boolean headed;
 
-    private Stems(Cells cells) {
+    private Stems(PastedCells cells) {
         this.cells = cells;
     }
 
     /** What a display holds; empty where the lines are none. */
-    static Optional<Reading> read(List<String> lines, Cells cells) {
+    static Optional<Reading> read(List<String> lines, PastedCells cells) {
         boolean bars = lines.stream().anyMatch(line -> line.indexOf('|') >= 0)
                 && lines.stream().allMatch(line -> line.length() < LONGEST_LINE);
         return bars ? new Stems(cells).read(lines) : Optional.empty();
@@ -146,7 +146,7 @@ final class Stems {
                             .strip()
                     : "";
         }
-        return HEADING.matcher(heading).matches() ? "" : Cells.bare(heading);
+        return HEADING.matcher(heading).matches() ? "" : PastedCells.bare(heading);
     }
 
     private String unit() {

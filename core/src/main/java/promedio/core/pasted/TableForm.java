@@ -23,34 +23,34 @@ final class TableForm {
     private static final int MOST_COLUMNS = 40;
 
     private final Grid grid;
-    private final Cells cells;
-    private final List<Column> columns = new ArrayList<>();
+    private final PastedCells cells;
+    private final List<PastedColumn> columns = new ArrayList<>();
     private final List<Sentence> told;
     private final List<Reading> readings = new ArrayList<>();
 
-    private TableForm(Grid whole, Cells cells) {
+    private TableForm(Grid whole, PastedCells cells) {
         this.grid = whole.stacked();
         this.cells = cells;
         this.told = new ArrayList<>(grid.told());
-        List<Column> all = new ArrayList<>();
+        List<PastedColumn> all = new ArrayList<>();
         for (int i = 0; i < grid.width(); i++) {
-            all.add(new Column(grid.headings().get(i), grid.columns().get(i), cells));
+            all.add(new PastedColumn(grid.headings().get(i), grid.columns().get(i), cells));
         }
-        all.removeIf(Column::isBlank);
+        all.removeIf(PastedColumn::isBlank);
         columns.addAll(Limits.joined(all, cells));
     }
 
     /** What a table may be read as, the likeliest first; empty where it holds no numbers. */
-    static List<Reading> readings(Grid grid, Cells cells) {
+    static List<Reading> readings(Grid grid, PastedCells cells) {
         TableForm form = new TableForm(grid, cells);
         form.read();
         return form.readings;
     }
 
-    static boolean rises(List<String> texts, Cells cells) {
+    static boolean rises(List<String> texts, PastedCells cells) {
         Exact before = null;
         for (String text : texts) {
-            Optional<Exact> value = cells.number(text).map(Cells.Quantity::value);
+            Optional<Exact> value = cells.number(text).map(PastedCells.Quantity::value);
             if (value.isEmpty() || before != null && before.compareTo(value.get()) >= 0) {
                 return false;
             }
@@ -60,10 +60,10 @@ final class TableForm {
     }
 
     /** The sum of cells; empty where one of them is no number. */
-    static Optional<Exact> sum(List<String> texts, Cells cells) {
+    static Optional<Exact> sum(List<String> texts, PastedCells cells) {
         Exact sum = Exact.ZERO;
         for (String text : texts) {
-            Optional<Exact> value = cells.number(text).map(Cells.Quantity::value);
+            Optional<Exact> value = cells.number(text).map(PastedCells.Quantity::value);
             if (value.isEmpty()) {
                 return Optional.empty();
             }
@@ -72,13 +72,14 @@ final class TableForm {
         return Optional.of(sum);
     }
 
-    static boolean isTotalOf(List<String> texts, String total, Cells cells) {
-        Optional<Exact> written = cells.number(total).map(Cells.Quantity::value);
+    static boolean isTotalOf(List<String> texts, String total, PastedCells cells) {
+        Optional<Exact> written = cells.number(total).map(PastedCells.Quantity::value);
         return written.isPresent() && sum(texts, cells).equals(written);
     }
 
     private void read() {
-        Optional<Column> classes = columns.stream().filter(Column::isClasses).findFirst();
+        Optional<PastedColumn> classes =
+                columns.stream().filter(PastedColumn::isClasses).findFirst();
         if (columns.size() > MOST_COLUMNS) {
             classes = Optional.empty();
         } else if (classes.isPresent()) {
@@ -86,7 +87,8 @@ final class TableForm {
         } else {
             valueTable();
         }
-        List<Column> numbers = columns.stream().filter(Column::isNumbers).toList();
+        List<PastedColumn> numbers =
+                columns.stream().filter(PastedColumn::isNumbers).toList();
         if (!numbers.isEmpty() && (classes.isEmpty() || readings.isEmpty())) {
             byColumns(numbers);
         }
@@ -94,12 +96,12 @@ final class TableForm {
 
     // ---- classes
 
-    private void classTable(Column classes) {
-        List<Column> others = columns.stream()
+    private void classTable(PastedColumn classes) {
+        List<PastedColumn> others = columns.stream()
                 .filter(column -> column != classes && column.isNumbers())
                 .toList();
         Optional<Reading> running = Cumulative.ofLabels(classes, others, cells).map(this::reading);
-        List<Column> frequencies = frequencies(classes, others);
+        List<PastedColumn> frequencies = frequencies(classes, others);
         if (running.isPresent()
                 && frequencies.stream()
                         .noneMatch(column -> column.is(Role.FREQUENCY)
@@ -127,8 +129,8 @@ final class TableForm {
     }
 
     /** The columns of frequencies: by their headings, else the one that explains the others; several where the others are not explained. */
-    private List<Column> frequencies(Column first, List<Column> others) {
-        List<Column> named =
+    private List<PastedColumn> frequencies(PastedColumn first, List<PastedColumn> others) {
+        List<PastedColumn> named =
                 others.stream().filter(column -> column.is(Role.FREQUENCY)).toList();
         if (!named.isEmpty()) {
             return several(
@@ -137,14 +139,14 @@ final class TableForm {
                     named.get(0),
                     column -> column.is(Role.FREQUENCY) || Role.isCounted(column.heading()));
         }
-        List<Column> possible = others.stream()
+        List<PastedColumn> possible = others.stream()
                 .filter(column -> column.canBeFrequencies() && !isOtherwiseNamed(column) && !isSerial(column))
                 .toList();
         if (possible.isEmpty()) {
             return List.of();
         }
-        Column best = possible.stream()
-                .max(Comparator.comparing((Column column) ->
+        PastedColumn best = possible.stream()
+                .max(Comparator.comparing((PastedColumn column) ->
                                 explained(first, column, others).size())
                         .thenComparing(column -> -possible.indexOf(column)))
                 .orElseThrow();
@@ -155,9 +157,12 @@ final class TableForm {
                 column -> possible.contains(column) && !column.heading().isEmpty());
     }
 
-    private List<Column> several(
-            Column first, List<Column> others, Column best, java.util.function.Predicate<Column> also) {
-        Set<Column> explained = explained(first, best, others);
+    private List<PastedColumn> several(
+            PastedColumn first,
+            List<PastedColumn> others,
+            PastedColumn best,
+            java.util.function.Predicate<PastedColumn> also) {
+        Set<PastedColumn> explained = explained(first, best, others);
         return others.stream()
                 .filter(column -> column == best
                         || also.test(column)
@@ -167,11 +172,11 @@ final class TableForm {
                 .toList();
     }
 
-    private boolean isSerial(Column column) {
+    private boolean isSerial(PastedColumn column) {
         return column.isSerial() && (column == columns.get(0) || column.is(Role.SERIAL));
     }
 
-    private static boolean isOtherwiseNamed(Column column) {
+    private static boolean isOtherwiseNamed(PastedColumn column) {
         return column.role()
                 .filter(role ->
                         role != Role.FREQUENCY && role != Role.CLASS && role != Role.LOWER && role != Role.UPPER)
@@ -179,11 +184,11 @@ final class TableForm {
     }
 
     /** The columns that follow from classes or values and these frequencies: sums, products, midpoints, shares, squares. */
-    private Set<Column> explained(Column first, Column frequencies, List<Column> others) {
-        Set<Column> explained = new HashSet<>();
+    private Set<PastedColumn> explained(PastedColumn first, PastedColumn frequencies, List<PastedColumn> others) {
+        Set<PastedColumn> explained = new HashSet<>();
         List<Exact> middles = Limits.middles(first, cells);
-        List<Column> factors = new ArrayList<>();
-        for (Column column : others) {
+        List<PastedColumn> factors = new ArrayList<>();
+        for (PastedColumn column : others) {
             boolean middle = !middles.isEmpty() && column != frequencies && column.isLinearIn(middles);
             if (middle) {
                 explained.add(column);
@@ -194,7 +199,7 @@ final class TableForm {
             factors.add(first);
         }
         for (int round = 0; round < 2; round++) {
-            for (Column column : others) {
+            for (PastedColumn column : others) {
                 boolean product = factors.stream()
                                 .anyMatch(factor ->
                                         column.isProductOf(factor, frequencies) || column.isProductOf(factor, factor))
@@ -213,14 +218,15 @@ final class TableForm {
     // ---- values
 
     private void valueTable() {
-        List<Column> numbers = columns.stream().filter(Column::isNumbers).toList();
+        List<PastedColumn> numbers =
+                columns.stream().filter(PastedColumn::isNumbers).toList();
         if (numbers.size() >= 2) {
             boolean named = numbers.get(0).is(Role.SERIAL);
             boolean serial = isSerial(numbers.get(0)) && (named || numbers.size() > 2 && !grid.isHeaded());
             if (!named || !serial) {
                 valuesAndFrequencies(numbers);
             }
-            List<Column> data = serial ? numbers.subList(1, numbers.size()) : numbers;
+            List<PastedColumn> data = serial ? numbers.subList(1, numbers.size()) : numbers;
             if (serial && readings.isEmpty() && data.size() >= 2) {
                 valuesAndFrequencies(data);
             }
@@ -228,7 +234,7 @@ final class TableForm {
                 readings.add(byColumn(data));
             }
         }
-        List<Column> words = columns.stream()
+        List<PastedColumn> words = columns.stream()
                 .filter(column -> column.isWords() && !column.isTally())
                 .toList();
         if (!words.isEmpty() && numbers.size() == 1 && words.get(0).repeats()) {
@@ -237,18 +243,18 @@ final class TableForm {
     }
 
     /** Values and frequencies among columns of numbers: the values first, unless the first column is headed as frequencies. */
-    private void valuesAndFrequencies(List<Column> numbers) {
+    private void valuesAndFrequencies(List<PastedColumn> numbers) {
         boolean turned = numbers.get(0).is(Role.FREQUENCY) && !numbers.get(1).is(Role.FREQUENCY);
-        Column values = numbers.get(turned ? 1 : 0);
+        PastedColumn values = numbers.get(turned ? 1 : 0);
         valuesAndFrequencies(
                 values, numbers.stream().filter(column -> column != values).toList());
     }
 
-    private void valuesAndFrequencies(Column values, List<Column> others) {
-        Optional<Column> named = others.stream()
+    private void valuesAndFrequencies(PastedColumn values, List<PastedColumn> others) {
+        Optional<PastedColumn> named = others.stream()
                 .filter(column -> column.is(Role.FREQUENCY) && (column.canBeFrequencies() || column.canBeShares()))
                 .findFirst();
-        List<Column> whole = others.stream()
+        List<PastedColumn> whole = others.stream()
                 .filter(column -> column.canBeFrequencies() && !isOtherwiseNamed(column))
                 .toList();
         if (named.isPresent()) {
@@ -258,10 +264,10 @@ final class TableForm {
                     SampleKind.FREQUENCIES));
             return;
         }
-        Optional<Column> cumulative =
+        Optional<PastedColumn> cumulative =
                 others.stream().filter(column -> column.is(Role.CUMULATIVE)).findFirst();
-        Optional<Column> best = whole.stream()
-                .max(Comparator.comparing((Column column) ->
+        Optional<PastedColumn> best = whole.stream()
+                .max(Comparator.comparing((PastedColumn column) ->
                                 explained(values, column, others).size())
                         .thenComparing(column -> -whole.indexOf(column)));
         boolean explains =
@@ -302,11 +308,11 @@ final class TableForm {
                 more);
     }
 
-    private Reading table(Column first, List<Column> frequencies, SampleKind kind) {
+    private Reading table(PastedColumn first, List<PastedColumn> frequencies, SampleKind kind) {
         List<Found> found = new ArrayList<>();
         boolean classes = kind.can(Use.MIDPOINTS);
         List<String> labels = classes ? Limits.written(first, cells) : cells.values(first.texts());
-        for (Column column : frequencies) {
+        for (PastedColumn column : frequencies) {
             String name = frequencies.size() == 1 ? first.heading() : column.heading();
             found.add(Found.table(
                     name,
@@ -315,10 +321,10 @@ final class TableForm {
                     labels,
                     column.texts().stream().map(cells::written).toList()));
         }
-        List<Column> used = new ArrayList<>(frequencies);
+        List<PastedColumn> used = new ArrayList<>(frequencies);
         used.add(first);
         List<Sentence> more = new ArrayList<>();
-        if (frequencies.stream().anyMatch(Column::hasOpen)) {
+        if (frequencies.stream().anyMatch(PastedColumn::hasOpen)) {
             more.add(Sentence.of("pasted.open-frequency"));
         }
         more.addAll(leftOut(used));
@@ -331,12 +337,12 @@ final class TableForm {
     }
 
     /** The columns that serve no sample, named where they have a name. */
-    private List<Sentence> leftOut(List<Column> used) {
+    private List<Sentence> leftOut(List<PastedColumn> used) {
         List<Sentence> sentences = new ArrayList<>(told);
-        List<Column> out =
+        List<PastedColumn> out =
                 columns.stream().filter(column -> !used.contains(column)).toList();
         List<String> names = out.stream()
-                .map(Column::heading)
+                .map(PastedColumn::heading)
                 .filter(heading -> !heading.isEmpty())
                 .toList();
         int unnamed = out.size() - names.size();
@@ -352,8 +358,8 @@ final class TableForm {
     }
 
     /** Every column of numbers a sample of its own. */
-    private void byColumns(List<Column> numbers) {
-        List<Column> data =
+    private void byColumns(List<PastedColumn> numbers) {
+        List<PastedColumn> data =
                 numbers.size() > 1 && isSerial(numbers.get(0)) && numbers.get(0).is(Role.SERIAL)
                         ? numbers.subList(1, numbers.size())
                         : numbers;
@@ -371,7 +377,7 @@ final class TableForm {
         if (!grid.isHeaded() && numbers.size() == columns.size() && grid.layout() == Layout.STANDING) {
             List<String> all = new ArrayList<>();
             for (int row = 0; row < grid.height(); row++) {
-                for (Column column : numbers) {
+                for (PastedColumn column : numbers) {
                     if (!column.texts().get(row).isBlank()) {
                         all.add(column.texts().get(row));
                     }
@@ -386,15 +392,15 @@ final class TableForm {
     }
 
     /** Two columns of numbers that end at the same row, row by row. */
-    private Optional<Reading> pairs(List<Column> data) {
+    private Optional<Reading> pairs(List<PastedColumn> data) {
         if (data.size() != 2
                 || data.stream()
                         .anyMatch(column -> column.texts().isEmpty()
                                 || column.texts().get(column.texts().size() - 1).isBlank())) {
             return Optional.empty();
         }
-        Column first = data.get(0);
-        Column second = data.get(1);
+        PastedColumn first = data.get(0);
+        PastedColumn second = data.get(1);
         Found found = Found.pairs(
                 first.unit(),
                 new SampleSheet.Variables(called(first), called(second), second.unit()),
@@ -405,15 +411,15 @@ final class TableForm {
     }
 
     /** The heading without the unit in brackets at its end. */
-    private static String called(Column column) {
+    private static String called(PastedColumn column) {
         String heading = column.heading();
         String behind = column.unit().isEmpty() ? "" : "\\s*[(\\[]" + Pattern.quote(column.unit()) + "[)\\]]$";
         return behind.isEmpty() ? heading : heading.replaceFirst(behind, "");
     }
 
-    private Reading byColumn(List<Column> data) {
+    private Reading byColumn(List<PastedColumn> data) {
         List<Found> found = new ArrayList<>();
-        for (Column column : data) {
+        for (PastedColumn column : data) {
             List<String> texts = cells.values(trimmed(column.texts()));
             found.add(Found.list(column.heading(), column.unit(), texts));
         }
@@ -434,7 +440,7 @@ final class TableForm {
     }
 
     /** A column of values beside one that names their groups. */
-    private Reading groups(Column names, Column values) {
+    private Reading groups(PastedColumn names, PastedColumn values) {
         Map<String, List<String>> groups = new LinkedHashMap<>();
         IntStream.range(0, values.texts().size())
                 .forEach(row -> groups.computeIfAbsent(names.texts().get(row).strip(), name -> new ArrayList<>())

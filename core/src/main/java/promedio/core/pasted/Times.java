@@ -40,7 +40,7 @@ final class Times {
 
     private Times() {}
 
-    static Optional<Reading> read(List<String> lines, Cells cells) {
+    static Optional<Reading> read(List<String> lines, PastedCells cells) {
         String text = String.join("\n", lines);
         if (text.length() > LONGEST || !SIGNS.matcher(text).find()) {
             return Optional.empty();
@@ -62,7 +62,7 @@ final class Times {
                 values.add(part);
                 frequencies.add("1");
             } else if (values.isEmpty() && name.isEmpty() && part.chars().noneMatch(Character::isDigit)) {
-                name = Cells.bare(part);
+                name = PastedCells.bare(part);
             } else if (!part.isBlank()) {
                 return Optional.empty();
             }

@@ -10,9 +10,9 @@ final class Totals {
     private Totals() {}
 
     /** Of a total behind a row. */
-    static Sentence told(List<String> added, String total, Cells cells) {
+    static Sentence told(List<String> added, String total, PastedCells cells) {
         Optional<Exact> sum = TableForm.sum(added, cells);
-        Optional<Exact> written = cells.number(total).map(Cells.Quantity::value);
+        Optional<Exact> written = cells.number(total).map(PastedCells.Quantity::value);
         boolean wrong = sum.isPresent() && written.isPresent() && !sum.equals(written);
         return wrong
                 ? Sentence.of("pasted.left-out.wrong-total", total.strip(), sum.get())
@@ -20,7 +20,7 @@ final class Totals {
     }
 
     /** Of a total below columns, as its row stands. */
-    static Sentence told(String row, List<List<String>> lines, Cells cells) {
+    static Sentence told(String row, List<List<String>> lines, PastedCells cells) {
         List<List<String>> columns = Grid.turned(lines);
         List<String> figures = java.util.Arrays.stream(row.split("[\\s=:]+"))
                 .filter(cells::isNumber)

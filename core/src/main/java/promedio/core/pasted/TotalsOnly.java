@@ -18,7 +18,7 @@ final class TotalsOnly {
 
     private TotalsOnly() {}
 
-    static Optional<Reading> read(List<String> lines, Cells cells) {
+    static Optional<Reading> read(List<String> lines, PastedCells cells) {
         String text = String.join("\n", lines);
         if (text.length() > 500 || text.indexOf('=') < 0 && text.indexOf(':') < 0) {
             return Optional.empty();

@@ -68,7 +68,7 @@ final class ClassGrid extends GridPane {
         return all;
     }
 
-    private List<Column> columns(Shown shown, boolean tallied) {
+    private List<Column> columns(ShownClasses shown, boolean tallied) {
         List<Column> columns = new ArrayList<>(List.of(Column.values()));
         ClassTable table = shown.table();
         boolean tally = tallied && table.count().compareTo(Exact.of(MOST_TALLIED)) <= 0;
@@ -92,11 +92,11 @@ final class ClassGrid extends GridPane {
         return columns;
     }
 
-    private static String written(Shown shown, Exact value) {
+    private static String written(ShownClasses shown, Exact value) {
         return shown.figures().text().carried(value);
     }
 
-    void show(Shown shown, boolean tallied) {
+    void show(ShownClasses shown, boolean tallied) {
         List<Column> columns = columns(shown, tallied);
         if (columns.equals(shownColumns) && rows.size() == shown.table().size() && !columns.contains(Column.TALLY)) {
             update(shown, columns);
@@ -120,7 +120,7 @@ final class ClassGrid extends GridPane {
     }
 
     /** The same table with other figures in it: while an edge is dragged, nodes are kept. */
-    private void update(Shown shown, List<Column> columns) {
+    private void update(ShownClasses shown, List<Column> columns) {
         for (int i = 0; i < rows.size(); i++) {
             for (int c = 0; c < columns.size(); c++) {
                 ((Label) rows.get(i).get(c)).setText(text(shown, columns.get(c), i));
@@ -132,7 +132,7 @@ final class ClassGrid extends GridPane {
         ((Label) getChildren().get(0)).setText(columns.get(0) == Column.CLASS ? shown.axis() : "");
     }
 
-    private void row(Shown shown, List<Column> columns, int index) {
+    private void row(ShownClasses shown, List<Column> columns, int index) {
         List<Node> cells = new ArrayList<>();
         for (int c = 0; c < columns.size(); c++) {
             Column column = columns.get(c);
@@ -160,7 +160,7 @@ final class ClassGrid extends GridPane {
         rows.add(cells);
     }
 
-    private static String text(Shown shown, Column column, int index) {
+    private static String text(ShownClasses shown, Column column, int index) {
         ClassTable table = shown.table();
         ClassInterval one = table.at(index);
         FigureText text = shown.figures().text();
@@ -180,7 +180,7 @@ final class ClassGrid extends GridPane {
         };
     }
 
-    private void total(Shown shown, List<Column> columns) {
+    private void total(ShownClasses shown, List<Column> columns) {
         int line = shown.table().size() + 1;
         totals.clear();
         for (int c = 0; c < columns.size(); c++) {
@@ -190,7 +190,7 @@ final class ClassGrid extends GridPane {
         }
     }
 
-    private static String totalText(Shown shown, Column column) {
+    private static String totalText(ShownClasses shown, Column column) {
         return switch (column) {
             case CLASS -> "Σ";
             case FREQUENCY -> written(shown, shown.table().count());

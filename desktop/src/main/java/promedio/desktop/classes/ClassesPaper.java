@@ -135,8 +135,8 @@ final class ClassesPaper extends HBox {
     private void showTable(SheetFigures figures) {
         reading.show(figures);
         histogram.setMovable(false);
-        Optional<Shown> shown =
-                figures.sample().classes().map(table -> new Shown(table, figures, model.margin()::covers));
+        Optional<ShownClasses> shown =
+                figures.sample().classes().map(table -> new ShownClasses(table, figures, model.margin()::covers));
         pictures(shown);
         howRead.show(figures.sheet());
         left.getChildren().setAll(howRead, reading);
@@ -150,7 +150,7 @@ final class ClassesPaper extends HBox {
         showMargin(figures);
     }
 
-    private void pictures(Optional<Shown> shown) {
+    private void pictures(Optional<ShownClasses> shown) {
         histogram.show(shown.orElse(null));
         ogive.show(shown.orElse(null));
         histogram.setVisible(shown.isPresent());
@@ -194,7 +194,8 @@ final class ClassesPaper extends HBox {
         if (all) {
             tabulate.show(tabulation, counted);
         }
-        Optional<Shown> shown = counted.table().map(table -> new Shown(table, figures, model.margin()::covers));
+        Optional<ShownClasses> shown =
+                counted.table().map(table -> new ShownClasses(table, figures, model.margin()::covers));
         histogram.setMovable(true);
         pictures(shown);
         if (!all) {

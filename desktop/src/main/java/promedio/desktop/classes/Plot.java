@@ -14,7 +14,7 @@ import promedio.desktop.theme.Ink;
 /** A picture with a number line below and frequencies at the left: axes, ticks, titles. */
 abstract class Plot extends Ink {
     private final Canvas canvas = new Canvas();
-    private Shown shown;
+    private ShownClasses shown;
 
     Plot(String style) {
         getStyleClass().addAll("class-picture", style);
@@ -22,12 +22,12 @@ abstract class Plot extends Ink {
     }
 
     /** Shows a table; null for none. */
-    void show(Shown table) {
+    void show(ShownClasses table) {
         shown = table;
         draw();
     }
 
-    Shown shown() {
+    ShownClasses shown() {
         return shown;
     }
 

@@ -32,7 +32,7 @@ final class QuestionBox extends VBox {
     private final TextField top = field("class-top");
     private final Label between = new Label();
     private final Label cut = new Label();
-    private Shown shown;
+    private ShownClasses shown;
 
     QuestionBox(DeskModel model, Consumer<Optional<Exact>> read) {
         this.model = model;
@@ -71,7 +71,7 @@ final class QuestionBox extends VBox {
         return field;
     }
 
-    void show(Shown table) {
+    void show(ShownClasses table) {
         shown = table;
         answer();
     }

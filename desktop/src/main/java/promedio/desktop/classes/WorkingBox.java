@@ -31,7 +31,7 @@ final class WorkingBox extends VBox {
 
     private final DeskModel model;
     private final ClassGrid grid;
-    private Shown shown;
+    private ShownClasses shown;
     private String question = "median";
     private String method = "";
     private int assumed = -1;
@@ -52,7 +52,7 @@ final class WorkingBox extends VBox {
         });
     }
 
-    void show(Shown table) {
+    void show(ShownClasses table) {
         shown = table;
         getChildren().clear();
         Sample sample =

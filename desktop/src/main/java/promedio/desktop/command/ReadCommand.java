@@ -109,7 +109,7 @@ public final class ReadCommand implements Callable<Integer> {
 
     private String table(String input, ReadingOptions options) throws InputProblem {
         TableFile file = TableFiles.read(input, standardInput, options, Watch.NOBODY);
-        return json ? TableText.json(file) : TableText.text(file);
+        return json ? ReadText.json(file) : ReadText.text(file);
     }
 
     private String pasted(String input, Optional<Character> mark) throws InputProblem {

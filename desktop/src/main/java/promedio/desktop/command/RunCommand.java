@@ -213,7 +213,7 @@ public final class RunCommand implements Callable<Integer> {
             walk.told().get(i).forEach(sentence -> told.add(sentence.toString()));
         }
         object.put("rows", Integer.toString(walk.last().rows()));
-        TableText.columns(object, walk.last().table());
+        ReadText.columns(object, walk.last().table());
         return object.toString();
     }
 }

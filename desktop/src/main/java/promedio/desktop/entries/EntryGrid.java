@@ -30,7 +30,7 @@ final class EntryGrid extends Region {
     private static final int FEW_ROWS = 6;
 
     private final DeskModel model;
-    private final Choice choice = new Choice();
+    private final ChosenRows choice = new ChosenRows();
     private final List<EntryCell> cells = new ArrayList<>();
     private final ScrollBar bar = new ScrollBar();
     private final Rectangle clip = new Rectangle();

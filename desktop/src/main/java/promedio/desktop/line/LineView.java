@@ -25,7 +25,7 @@ import promedio.desktop.text.Words;
 public final class LineView extends FiguresInk {
     private static final double RIGHT_ROOM = 1.4;
 
-    private Markers markers;
+    private LineMarkers markers;
     private NumberScale scale;
     /** The figures that the scale was made for. */
     private SheetFigures scaled;
@@ -117,7 +117,7 @@ public final class LineView extends FiguresInk {
             scaled = figures;
         }
         double axis = getHeight() - 3.3 * em();
-        markers = new Markers(this, figures(), scale, axis, model().margin()::covers);
+        markers = new LineMarkers(this, figures(), scale, axis, model().margin()::covers);
         Optional<ClassTable> classes = figures().sample().classes();
         dots = classes.isPresent() ? null : new Dots(this, figures().sample(), scale, axis);
         markers.drawBehind(g);
@@ -178,7 +178,7 @@ public final class LineView extends FiguresInk {
                 .orElse("");
         Font font = font(0.9, false);
         double left = Math.max(scale.left(), markers.keyBelow() + em());
-        double room = scale.right() - left - width(Markers.name(figures()), font(0.86, false)) - 2 * em();
+        double room = scale.right() - left - width(LineMarkers.name(figures()), font(0.86, false)) - 2 * em();
         String text = said;
         while (width(text, font) > room && text.length() > 20) {
             text = text.substring(0, text.length() - 6).strip() + " …";

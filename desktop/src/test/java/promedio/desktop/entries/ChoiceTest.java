@@ -15,7 +15,7 @@ class ChoiceTest {
     void what_is_chosen_is_what_a_hand_expects(@ForAll long seed) {
         Random random = new Random(seed);
         int size = 1 + random.nextInt(12);
-        Choice choice = new Choice();
+        ChosenRows choice = new ChosenRows();
         TreeSet<Integer> expected = new TreeSet<>();
         int anchor = -1;
         for (int i = 0; i < 20; i++) {

@@ -109,7 +109,7 @@ final class DelimitedText {
     private static int alike(String sample, Delimiter delimiter) {
         Map<Integer, Integer> widths = new HashMap<>();
         try {
-            give("", new java.io.StringReader(sample), delimiter, new Rows() {
+            give("", new java.io.StringReader(sample), delimiter, new RowTaker() {
                 private int cells;
                 private boolean filled;
 
@@ -141,7 +141,7 @@ final class DelimitedText {
     }
 
     /** Hands out the cells of a text. */
-    static void give(String source, Reader text, Delimiter delimiter, Rows rows) throws InputProblem, IOException {
+    static void give(String source, Reader text, Delimiter delimiter, RowTaker rows) throws InputProblem, IOException {
         if (delimiter.equals(Delimiter.BLANKS)) {
             blanks(source, text, rows);
             return;
@@ -186,13 +186,13 @@ final class DelimitedText {
     }
 
     private static final class Handler extends AbstractBaseCsvCallbackHandler<Boolean> {
-        private final Rows rows;
+        private final RowTaker rows;
         private final char delimiter;
         private boolean cells;
         /** The first half of a class such as {@code [10, 20)}, which its comma takes apart. */
         private String half;
 
-        Handler(Rows rows, char delimiter) {
+        Handler(RowTaker rows, char delimiter) {
             this.rows = rows;
             this.delimiter = delimiter;
         }
@@ -274,7 +274,7 @@ final class DelimitedText {
     }
 
     /** Cells parted by runs of blanks; what stands between quotes stays together. */
-    private static void blanks(String source, Reader text, Rows rows) throws InputProblem, IOException {
+    private static void blanks(String source, Reader text, RowTaker rows) throws InputProblem, IOException {
         try (BufferedReader lines = new BufferedReader(text)) {
             long number = 0;
             for (String line = lines.readLine(); line != null; line = lines.readLine()) {

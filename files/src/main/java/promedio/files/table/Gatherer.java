@@ -12,7 +12,7 @@ import promedio.files.InputProblem;
  * Gathers rows into columns. The first rows are held back until there are enough of them to tell the lines before the table and
  * its heading; all others go straight into the columns.
  */
-final class Gatherer implements Rows {
+final class Gatherer implements RowTaker {
     private static final int ENOUGH_ROWS = 2_000;
     private static final int ENOUGH_CELLS = 200_000;
     private static final int MOST_COLUMNS = 16_384;

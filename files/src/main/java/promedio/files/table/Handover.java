@@ -9,13 +9,13 @@ import promedio.files.InputProblem;
  * Hands rows over to a second thread, which puts them where they belong while this one takes the file apart. A problem there
  * comes up here with the next batch of rows, or at the end.
  */
-final class Handover implements Rows {
+final class Handover implements RowTaker {
     private static final int BATCH = 1 << 16;
     private static final int WAITING = 4;
     /** Beside the length of a cell: a row ends. */
     private static final int ROW = -1;
 
-    private final Rows to;
+    private final RowTaker to;
     private final BlockingQueue<Batch> full = new ArrayBlockingQueue<>(WAITING);
     private final BlockingQueue<Batch> empty = new ArrayBlockingQueue<>(WAITING + 2);
     private final Thread worker;
@@ -39,7 +39,7 @@ final class Handover implements Rows {
         }
     }
 
-    private Handover(Rows to) {
+    private Handover(RowTaker to) {
         this.to = to;
         this.worker = new Thread(this::work, "rows");
         worker.setDaemon(true);
@@ -49,11 +49,11 @@ final class Handover implements Rows {
     /** Something that hands out rows. */
     interface Giving {
         /** Hands them out. */
-        void give(Rows rows) throws InputProblem, java.io.IOException;
+        void give(RowTaker rows) throws InputProblem, java.io.IOException;
     }
 
     /** Has rows handed out by this thread and taken by another; both are done when this returns. */
-    static void through(Rows to, Giving giving) throws InputProblem, java.io.IOException {
+    static void through(RowTaker to, Giving giving) throws InputProblem, java.io.IOException {
         Handover handover = new Handover(to);
         boolean given = false;
         try {

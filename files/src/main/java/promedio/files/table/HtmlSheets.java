@@ -32,7 +32,7 @@ final class HtmlSheets implements Sheets {
     }
 
     @Override
-    public void give(int sheet, Rows rows) throws InputProblem {
+    public void give(int sheet, RowTaker rows) throws InputProblem {
         long number = 0;
         for (List<String> row : tables.get(sheet).rows()) {
             row.forEach(rows::cell);

@@ -56,7 +56,7 @@ final class JsonRows {
     }
 
     /** Hands out the rows; the names of fields are the first of them, on line 0. */
-    void give(Rows rows) throws InputProblem, IOException {
+    void give(RowTaker rows) throws InputProblem, IOException {
         List<String> path = List.of();
         try (JsonParser json = parser()) {
             JsonToken first = json.nextToken();
@@ -130,7 +130,7 @@ final class JsonRows {
     }
 
     /** Hands out the list at the end of a path of names; the whole text where there is none. */
-    private void give(JsonParser looked, Rows rows, List<String> path) throws IOException, InputProblem {
+    private void give(JsonParser looked, RowTaker rows, List<String> path) throws IOException, InputProblem {
         looked.close();
         try (JsonParser json = parser()) {
             json.nextToken();
@@ -159,7 +159,7 @@ final class JsonRows {
         }
     }
 
-    private void lists(JsonParser json, Rows rows) throws IOException, InputProblem {
+    private void lists(JsonParser json, RowTaker rows) throws IOException, InputProblem {
         long row = 0;
         for (JsonToken token = json.currentToken(); token != JsonToken.END_ARRAY; token = json.nextToken()) {
             row++;
@@ -179,7 +179,7 @@ final class JsonRows {
         }
     }
 
-    private void objects(JsonParser json, Rows rows) throws IOException, InputProblem {
+    private void objects(JsonParser json, RowTaker rows) throws IOException, InputProblem {
         Map<String, Integer> fields = new LinkedHashMap<>();
         List<Map<String, String>> held = new ArrayList<>();
         boolean begun = false;
@@ -220,7 +220,7 @@ final class JsonRows {
         }
     }
 
-    private static void begin(List<Map<String, String>> held, Map<String, Integer> fields, Rows rows)
+    private static void begin(List<Map<String, String>> held, Map<String, Integer> fields, RowTaker rows)
             throws InputProblem {
         fields.keySet().forEach(rows::cell);
         rows.endRow(0);
@@ -231,7 +231,7 @@ final class JsonRows {
         held.clear();
     }
 
-    private static void give(Map<String, String> object, Map<String, Integer> fields, Rows rows, long row)
+    private static void give(Map<String, String> object, Map<String, Integer> fields, RowTaker rows, long row)
             throws InputProblem {
         for (String field : fields.keySet()) {
             rows.cell(object.getOrDefault(field, ""));

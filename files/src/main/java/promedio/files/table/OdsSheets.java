@@ -42,7 +42,7 @@ final class OdsSheets implements Sheets {
     }
 
     @Override
-    public void give(int sheet, Rows rows) throws InputProblem, IOException {
+    public void give(int sheet, RowTaker rows) throws InputProblem, IOException {
         percents = false;
         parse(sheet, rows);
     }
@@ -53,7 +53,7 @@ final class OdsSheets implements Sheets {
     }
 
     /** Reads the names of all sheets, or hands out one. */
-    private void parse(int wanted, Rows rows) throws IOException, InputProblem {
+    private void parse(int wanted, RowTaker rows) throws IOException, InputProblem {
         XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
         factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
         factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
@@ -94,12 +94,12 @@ final class OdsSheets implements Sheets {
     /** Reads one table up to its end. */
     private final class SheetReader {
         private final XMLStreamReader xml;
-        private final Rows rows;
+        private final RowTaker rows;
         private long number;
         private long blankRows;
         private long cells;
 
-        SheetReader(XMLStreamReader xml, Rows rows) {
+        SheetReader(XMLStreamReader xml, RowTaker rows) {
             this.xml = xml;
             this.rows = rows;
         }

@@ -177,7 +177,7 @@ final class Opened implements Closeable {
         return candidates;
     }
 
-    void give(int sheet, Rows rows) throws InputProblem, IOException {
+    void give(int sheet, RowTaker rows) throws InputProblem, IOException {
         sheets.give(sheet, rows);
     }
 
@@ -191,14 +191,14 @@ final class Opened implements Closeable {
     }
 
     /** A text that is one table. */
-    private record OneSheet(TextInput text, Rows.Giver giver) implements Sheets {
+    private record OneSheet(TextInput text, RowTaker.Giver giver) implements Sheets {
         @Override
         public List<String> names() {
             return List.of();
         }
 
         @Override
-        public void give(int sheet, Rows rows) throws InputProblem, IOException {
+        public void give(int sheet, RowTaker rows) throws InputProblem, IOException {
             try {
                 giver.give(rows);
             } catch (CharacterCodingException wrong) {

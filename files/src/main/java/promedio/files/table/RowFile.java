@@ -109,7 +109,7 @@ public final class RowFile {
     }
 
     /** Hands on rows as texts. */
-    private static final class Passing implements Rows {
+    private static final class Passing implements RowTaker {
         private final Use use;
         private List<String> cells = new ArrayList<>();
         private boolean some;

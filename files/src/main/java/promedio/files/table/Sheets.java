@@ -11,7 +11,7 @@ interface Sheets {
     List<String> names();
 
     /** Hands out the cells of one of them. */
-    void give(int sheet, Rows rows) throws InputProblem, IOException;
+    void give(int sheet, RowTaker rows) throws InputProblem, IOException;
 
     /** What is to be said of the sheet that was handed out last. */
     List<Sentence> told();

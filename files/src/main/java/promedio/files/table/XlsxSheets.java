@@ -70,7 +70,7 @@ final class XlsxSheets implements Sheets, Closeable {
     }
 
     @Override
-    public void give(int index, Rows rows) throws InputProblem, IOException {
+    public void give(int index, RowTaker rows) throws InputProblem, IOException {
         percents = false;
         int last = 0;
         try (Stream<Row> stream = sheets.get(index).openStream()) {
@@ -100,7 +100,7 @@ final class XlsxSheets implements Sheets, Closeable {
         }
     }
 
-    private void give(Row row, Rows rows) throws InputProblem {
+    private void give(Row row, RowTaker rows) throws InputProblem {
         int at = 0;
         for (Cell cell : row) {
             if (cell == null) {

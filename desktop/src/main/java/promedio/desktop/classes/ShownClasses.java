@@ -23,7 +23,7 @@ import promedio.desktop.model.desk.ClassEdges;
 import promedio.desktop.model.desk.SheetFigures;
 
 /** A class table as the page and its pictures show it: what stands in the table, and the measures read off it. */
-final class Shown {
+final class ShownClasses {
     private final ClassTable table;
     private final SheetFigures figures;
     private final Predicate<String> covered;
@@ -34,7 +34,7 @@ final class Shown {
 
     private final Map<String, Optional<Figure>> known = new HashMap<>();
 
-    Shown(ClassTable table, SheetFigures figures, Predicate<String> covered) {
+    ShownClasses(ClassTable table, SheetFigures figures, Predicate<String> covered) {
         this.covered = covered;
         this.table = table;
         this.figures = figures;

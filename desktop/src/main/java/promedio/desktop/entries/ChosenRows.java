@@ -5,7 +5,7 @@ import java.util.NavigableSet;
 import java.util.TreeSet;
 
 /** Which of a row of numbered things are chosen: one, a stretch, or several, as keys and pointer do everywhere. */
-final class Choice {
+final class ChosenRows {
     private final NavigableSet<Integer> chosen = new TreeSet<>();
     private int focused = -1;
     private int anchor = -1;

@@ -9,7 +9,7 @@ import java.util.regex.Pattern;
 import promedio.core.number.Exact;
 
 /** A column of a table looked at as a whole: what its cells are, and how it goes with others. */
-final class Column {
+final class PastedColumn {
     /** So many cells show what the others are. */
     private static final int ENOUGH = 20_000;
 
@@ -19,7 +19,7 @@ final class Column {
     private final String word;
     private final List<String> texts;
     private final List<String> looked;
-    private final Cells cells;
+    private final PastedCells cells;
     private final List<Optional<Exact>> values = new ArrayList<>();
     private int numbers;
     private int classes;
@@ -28,7 +28,7 @@ final class Column {
     private int blank;
     private int words;
 
-    Column(String heading, List<String> written, Cells cells) {
+    PastedColumn(String heading, List<String> written, PastedCells cells) {
         this.heading = heading;
         this.word = commonWord(written, cells);
         this.texts = word.isEmpty()
@@ -41,7 +41,7 @@ final class Column {
         this.cells = cells;
         this.looked = texts.subList(0, Math.min(texts.size(), ENOUGH));
         for (String text : looked) {
-            Optional<Exact> value = cells.number(text).map(Cells.Quantity::value);
+            Optional<Exact> value = cells.number(text).map(PastedCells.Quantity::value);
             values.add(value);
             if (value.isPresent()) {
                 numbers++;
@@ -60,7 +60,7 @@ final class Column {
     }
 
     /** The word that stands behind every class; empty text where there is none. */
-    private static String commonWord(List<String> written, Cells cells) {
+    private static String commonWord(List<String> written, PastedCells cells) {
         Matcher first =
                 written.isEmpty() ? null : LAST_WORD.matcher(written.get(0).strip());
         if (first == null || !first.matches() || cells.isClass(written.get(0)) || cells.isNumber(written.get(0))) {
@@ -181,11 +181,11 @@ final class Column {
     }
 
     /** Whether it is the running totals of another, from the top or from the bottom. */
-    boolean isRunningTotalOf(Column other) {
+    boolean isRunningTotalOf(PastedColumn other) {
         return numbers == looked.size() && other.numbers == looked.size() && (runs(other, false) || runs(other, true));
     }
 
-    private boolean runs(Column other, boolean up) {
+    private boolean runs(PastedColumn other, boolean up) {
         Exact sum = Exact.ZERO;
         int last = looked.size() - 1;
         for (int i = 0; i <= last; i++) {
@@ -198,7 +198,7 @@ final class Column {
         return true;
     }
 
-    boolean isProductOf(Column one, Column other) {
+    boolean isProductOf(PastedColumn one, PastedColumn other) {
         if (numbers != looked.size() || one.numbers != looked.size() || other.numbers != looked.size()) {
             return false;
         }
@@ -239,7 +239,7 @@ final class Column {
     }
 
     /** Whether it is each frequency's part of the whole, as a proportion or in percent, to the places written. */
-    boolean isShareOf(Column frequencies) {
+    boolean isShareOf(PastedColumn frequencies) {
         if (numbers != looked.size() || frequencies.numbers != looked.size()) {
             return false;
         }
@@ -247,7 +247,7 @@ final class Column {
         return total.signum() != 0 && (shares(frequencies, total, 1) || shares(frequencies, total, 100));
     }
 
-    private boolean shares(Column frequencies, Exact total, int whole) {
+    private boolean shares(PastedColumn frequencies, Exact total, int whole) {
         for (int i = 0; i < values.size(); i++) {
             Exact share = frequencies
                     .values

@@ -9,7 +9,7 @@ import promedio.core.sample.SampleKind;
 import promedio.core.sentence.Sentence;
 
 /** A list: one value after another, on one line or many, or one on each line. */
-final class Lists {
+final class PastedLists {
     private static final Pattern AND = Pattern.compile("(?i)and|&|…|\\.{3}|etc\\.?");
     /** Quotes around a number, and a full stop behind it. */
     private static final Pattern AROUND = Pattern.compile("^[\"'“”]+(?=[0-9+-])|(?<=[0-9])[\"'“”]+$|(?<=[0-9])\\.$");
@@ -24,18 +24,18 @@ final class Lists {
 
     private static final int LONGEST_NAME = 40;
 
-    private final Cells cells;
+    private final PastedCells cells;
     private String name = "";
     private boolean single;
     private final List<Sentence> told = new ArrayList<>();
 
-    private Lists(Cells cells) {
+    private PastedLists(PastedCells cells) {
         this.cells = cells;
     }
 
     /** Reads lines as a list, whatever they hold; empty only where nothing stands there. */
-    static Optional<Reading> read(List<String> lines, Cells cells) {
-        return lines.isEmpty() ? Optional.empty() : new Lists(cells).read(new ArrayList<>(lines));
+    static Optional<Reading> read(List<String> lines, PastedCells cells) {
+        return lines.isEmpty() ? Optional.empty() : new PastedLists(cells).read(new ArrayList<>(lines));
     }
 
     private Optional<Reading> read(List<String> lines) {
@@ -118,7 +118,7 @@ final class Lists {
     }
 
     private void name(String text) {
-        String bare = Cells.bare(text).replaceFirst(",$", "");
+        String bare = PastedCells.bare(text).replaceFirst(",$", "");
         if (QUESTION.matcher(bare).matches() || GENERAL.matcher(bare).matches()) {
             return;
         }

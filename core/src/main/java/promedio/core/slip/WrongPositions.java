@@ -10,8 +10,8 @@ import promedio.core.number.Figure;
 import promedio.core.sample.Sample;
 
 /** The wrong value picked: read in the order of entry, the position in its place, the other end. */
-final class Positions {
-    private Positions() {}
+final class WrongPositions {
+    private WrongPositions() {}
 
     /** The value that stands at a place of the list as it was entered. */
     static List<Changed> unsorted(Asked asked) {

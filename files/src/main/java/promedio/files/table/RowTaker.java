@@ -4,7 +4,7 @@ import java.io.IOException;
 import promedio.files.InputProblem;
 
 /** What is handed the cells of a file, row by row. */
-interface Rows {
+interface RowTaker {
     /** The next cell of the present row. */
     void cell(char[] text, int from, int length);
 
@@ -19,6 +19,6 @@ interface Rows {
     /** Something that hands out its cells. */
     interface Giver {
         /** Hands out all cells. */
-        void give(Rows rows) throws InputProblem, IOException;
+        void give(RowTaker rows) throws InputProblem, IOException;
     }
 }

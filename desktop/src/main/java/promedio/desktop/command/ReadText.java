@@ -17,13 +17,13 @@ import promedio.files.table.Delimiter;
 import promedio.files.table.TableFile;
 
 /** How a file was read as a data table, in JSON and in words: definitions for tables, section 9. */
-final class TableText {
+final class ReadText {
     private static final int SHOWN_ROWS = 6;
     private static final int SHOWN_TEXTS = 6;
     private static final int DIGITS = 15;
     private static final int LONGEST_CELL = 1_000;
 
-    private TableText() {}
+    private ReadText() {}
 
     static String json(TableFile file) {
         ObjectNode object = new ObjectMapper().createObjectNode();

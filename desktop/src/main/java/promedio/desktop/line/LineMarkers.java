@@ -17,7 +17,7 @@ import promedio.desktop.text.Words;
 import promedio.desktop.theme.Ink;
 
 /** What stands on the Line besides the dots: axis, bands, fences, median, mean as balance point, and the key to them. */
-final class Markers {
+final class LineMarkers {
     private static final double TOP = 0.75;
     private static final List<String> QUESTIONS =
             List.of("mean", "median", "sd", "quartile-1", "quartile-3", "fence-lower", "fence-upper");
@@ -33,7 +33,7 @@ final class Markers {
     private final double axis;
     private final Predicate<String> covered;
 
-    Markers(Ink ink, SheetFigures figures, NumberScale scale, double axis, Predicate<String> covered) {
+    LineMarkers(Ink ink, SheetFigures figures, NumberScale scale, double axis, Predicate<String> covered) {
         this.covered = covered;
         this.ink = ink;
         this.figures = figures;

@@ -7,7 +7,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** Lines taken apart into cells: at tabs, bars, semicolons or commas where these part every line alike, else piece by piece. */
-final class Rows {
+final class PastedRows {
     /** A class that is written by its beginning, and its frequency: {@code 10-  5}. */
     private static final Pattern BEGINS = Pattern.compile("\\s*([0-9][0-9.,]*\\s?[-–—])\\s+([0-9]+)\\s*");
     /** A pair among several on one line: {@code 10–19: 4}. */
@@ -24,9 +24,9 @@ final class Rows {
     private static final int MOST_PAIRS = 2_000;
 
     private final Lexer lexer;
-    private final Cells cells;
+    private final PastedCells cells;
 
-    Rows(Cells cells) {
+    PastedRows(PastedCells cells) {
         this.cells = cells;
         this.lexer = cells.lexer();
     }

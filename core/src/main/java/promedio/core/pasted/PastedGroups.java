@@ -13,27 +13,27 @@ import java.util.stream.Collectors;
 import promedio.core.sentence.Sentence;
 
 /** Several lists, each behind its name or below it: {@code Group A: 12, 15} above {@code Group B: 14, 16}. */
-final class Groups {
+final class PastedGroups {
     private static final Pattern NO_NAME = Pattern.compile("(?i)and|&|n/a|na|-|–|—|\\?|\\.");
     private static final int MOST_NAMED = 8;
 
-    private final Cells cells;
+    private final PastedCells cells;
     private final Lexer lexer;
     private final Map<String, List<String>> groups = new LinkedHashMap<>();
     private String current = "";
 
-    private Groups(Cells cells) {
+    private PastedGroups(PastedCells cells) {
         this.cells = cells;
         this.lexer = cells.lexer();
     }
 
-    static Optional<Reading> read(List<String> lines, Cells cells) {
+    static Optional<Reading> read(List<String> lines, PastedCells cells) {
         List<String> parts = lines.size() == 1 ? Arrays.asList(lines.get(0).split(";", -1)) : lines;
         boolean inline = lines.size() == 1;
-        if (inline && (parts.size() < 2 || !parts.stream().allMatch(Groups::isNamed))) {
+        if (inline && (parts.size() < 2 || !parts.stream().allMatch(PastedGroups::isNamed))) {
             return Optional.empty();
         }
-        Groups groups = new Groups(cells);
+        PastedGroups groups = new PastedGroups(cells);
         boolean all = groups.withoutHeadings(parts).stream()
                 .filter(line -> !line.isBlank())
                 .allMatch(groups::take);
@@ -65,7 +65,7 @@ final class Groups {
                     && items.get(1).is(Item.Kind.NUMBER)
                     && items.get(1).label();
             from = numbered ? 2 : 1;
-            current = Cells.bare(
+            current = PastedCells.bare(
                     numbered
                             ? items.get(0).text() + " " + items.get(1).text()
                             : items.get(0).text());

@@ -12,7 +12,7 @@ import promedio.core.number.Units;
 import promedio.core.tabulate.ClassLabel;
 
 /** What single cells hold, in the numbers of their text, and how they are written in those of the course card. */
-final class Cells {
+final class PastedCells {
     private static final Pattern WITH_UNIT = Pattern.compile(
             "(?:(?<money>[$£€₹¥]|Rs\\.?)\\s?)?(?<number>[+\u2212–-]?\\s?[0-9.,][0-9.,]*(?:[eE][+-]?[0-9]+)?)"
                     + "(?:\\s?(?<unit>[\\p{L}°][\\p{L}°/²³.]*|[%€$£₹]))?\\.?",
@@ -30,12 +30,12 @@ final class Cells {
     private final Numerals card;
     private final Lexer lexer;
 
-    Cells(NumberStyle style, Numerals card) {
+    PastedCells(NumberStyle style, Numerals card) {
         this(style, card, () -> {});
     }
 
     /** @param pause what is asked at every line; it stops the work by throwing */
-    Cells(NumberStyle style, Numerals card, Runnable pause) {
+    PastedCells(NumberStyle style, Numerals card, Runnable pause) {
         this.style = style;
         this.card = card;
         this.lexer = new Lexer(style, pause);
