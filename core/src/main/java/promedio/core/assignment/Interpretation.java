@@ -350,8 +350,10 @@ public final class Interpretation {
                 if (times.isEmpty()) {
                     return Map.of();
                 }
-                found.merge(
-                        sheet.values().text(i).strip(), times.get().numerator().longValueExact(), Long::sum);
+                long weight = times.get().numerator().longValueExact();
+                if (weight > 0) {
+                    found.merge(sheet.values().text(i).strip(), weight, Long::sum);
+                }
             }
         }
         return found;

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import promedio.core.number.Numerals;
 
 /** What the cells of a column tell about decimal marks and thousands, before anything is read as a number. */
 final class MarkTally {
@@ -75,7 +76,8 @@ final class MarkTally {
     }
 
     private void look(String text) {
-        if (text.isEmpty() || text.length() > LONGEST || !canBeNumber(text)) {
+        boolean word = text.isEmpty() || text.length() > LONGEST || Character.isLetter(text.charAt(0));
+        if (word || Numerals.isOtherwise(text)) {
             return;
         }
         Matcher whole = WHOLE.matcher(text);
@@ -97,20 +99,6 @@ final class MarkTally {
             return;
         }
         grouped(text);
-    }
-
-    /** Words, dates and times of day are told from numbers by their first letter, or by a sign that stands in none. */
-    private static boolean canBeNumber(String text) {
-        if (Character.isLetter(text.charAt(0))) {
-            return false;
-        }
-        for (int i = 1; i < text.length(); i++) {
-            char sign = text.charAt(i);
-            if (sign == ':' || sign == '/' || sign == '-' && "eE".indexOf(text.charAt(i - 1)) < 0) {
-                return false;
-            }
-        }
-        return true;
     }
 
     private void grouped(String text) {

@@ -115,8 +115,8 @@ public record Numerals(char decimalMark, char thousandsMark) {
         return Optional.of(plain);
     }
 
-    /** Whether a sign in it that stands in no number tells dates and times at once. */
-    private static boolean isOtherwise(String text) {
+    /** Whether a sign that stands in no number tells at once that a text is something else, as most dates and times of day are. */
+    public static boolean isOtherwise(String text) {
         for (int i = 1; i < text.length(); i++) {
             char sign = text.charAt(i);
             if (sign == ':' || sign == '/' || sign == '-' && "eE".indexOf(text.charAt(i - 1)) < 0) {

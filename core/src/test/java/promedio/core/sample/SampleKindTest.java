@@ -111,6 +111,10 @@ class SampleKindTest {
         assertThat(Interpretation.of(odd, CourseCard.STANDARD).categories()).hasToString("{chair=2, lamp=1}");
         CourseCard shares = CourseCard.STANDARD.with(CardKey.FREQUENCIES, Frequencies.RELATIVE);
         assertThat(Interpretation.of(odd, shares).kind()).isEqualTo(SampleKind.FREQUENCIES);
+        SampleSheet none = SampleSheet.frequencies("n", "item", "", Entries.of("lamp", "chair"), Entries.of("0", "0"));
+        assertThat(Interpretation.of(none, CourseCard.STANDARD).kind())
+                .as("nothing to be counted, and no share of it")
+                .isEqualTo(SampleKind.FREQUENCIES);
         SampleSheet mixed = table.with(0, 1, "12");
         assertThat(Interpretation.of(mixed, CourseCard.STANDARD).categories()).isEmpty();
     }

@@ -266,17 +266,7 @@ public final class Drawings implements Part {
                     figures.text(),
                     Sentence.of("picture.empty-sample"));
         }
-        Pictured drawn = Pictures.of(subject, wish, figures.card());
-        return new Sketch(
-                figures.sheet().id(),
-                List.of(PictureKind.SCATTER),
-                wish,
-                drawn.picture(),
-                drawn.why(),
-                drawn.picture().map(Picture::told).orElse(List.of()),
-                Optional.empty(),
-                figures.text(),
-                sample.places());
+        return only(PictureKind.SCATTER, subject, wish, figures);
     }
 
     /** Words as bars, in the order of their first appearance. */
@@ -289,17 +279,22 @@ public final class Drawings implements Part {
                 List.of(""),
                 counts.values().stream().map(List::of).toList());
         Wish wish = wishes.of(PictureKind.BARS);
+        return only(PictureKind.BARS, subject, wish, figures);
+    }
+
+    /** The only kind of picture that there is of something. */
+    private static Sketch only(PictureKind kind, Subject subject, Wish wish, SheetFigures figures) {
         Pictured drawn = Pictures.of(subject, wish, figures.card());
         return new Sketch(
                 figures.sheet().id(),
-                List.of(PictureKind.BARS),
+                List.of(kind),
                 wish,
                 drawn.picture(),
                 drawn.why(),
                 drawn.picture().map(Picture::told).orElse(List.of()),
                 Optional.empty(),
                 figures.text(),
-                0);
+                figures.sample().places());
     }
 
     private static Tabulation proposed(SheetFigures figures) {
