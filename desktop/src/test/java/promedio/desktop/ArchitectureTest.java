@@ -6,9 +6,11 @@ import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.sli
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaCall;
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.domain.properties.HasName;
+import com.tngtech.archunit.core.domain.properties.HasOwner;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import java.io.IOException;
@@ -21,6 +23,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
+import promedio.core.assignment.Assignment;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class ArchitectureTest {
@@ -75,6 +78,18 @@ class ArchitectureTest {
             }
         }
         assertThat(asked).isEmpty();
+    }
+
+    /** Eleven parts in a row, six of them maps and lists, are put together by name. */
+    @Test
+    void assignments_are_put_together_by_their_builder() {
+        noClasses()
+                .that()
+                .resideOutsideOfPackage("promedio.core.assignment")
+                .should()
+                .callConstructorWhere(JavaCall.Predicates.target(
+                        HasOwner.Predicates.With.owner(JavaClass.Predicates.equivalentTo(Assignment.class))))
+                .check(ALL);
     }
 
     @Test

@@ -18,7 +18,7 @@ public sealed interface AnswerEdit extends Edit
     record CoverFigures(boolean on) implements AnswerEdit {
         @Override
         public Assignment apply(Assignment before) {
-            return before.withAttempts(before.attempts().covering(on));
+            return before.with(all -> all.asking(new Asking(on, before.asking().hinting())));
         }
 
         @Override
@@ -32,9 +32,8 @@ public sealed interface AnswerEdit extends Edit
     record LiftCover(String sheetId, String measure) implements AnswerEdit {
         @Override
         public Assignment apply(Assignment before) {
-            Assignment.Question question = new Assignment.Question(sheetId, measure);
             return before.covers(sheetId, measure)
-                    ? before.withAttempts(before.attempts().lifting(question))
+                    ? before.attempting(new Assignment.Question(sheetId, measure), Attempt::lifting)
                     : before;
         }
 
@@ -49,8 +48,7 @@ public sealed interface AnswerEdit extends Edit
     record GiveHints(boolean on) implements AnswerEdit {
         @Override
         public Assignment apply(Assignment before) {
-            Attempts attempts = before.attempts();
-            return before.withAttempts(attempts.hinting(attempts.hints().giving(on)));
+            return before.with(all -> all.asking(new Asking(before.asking().covered(), on)));
         }
 
         @Override
@@ -64,12 +62,9 @@ public sealed interface AnswerEdit extends Edit
     record TakeHint(String sheetId, String measure) implements AnswerEdit {
         @Override
         public Assignment apply(Assignment before) {
-            Assignment.Question question = new Assignment.Question(sheetId, measure);
-            Attempts attempts = before.attempts();
-            return before.answer(sheetId, measure)
-                    .map(answer -> before.withAttempts(
-                            attempts.hinting(attempts.hints().another(question, answer))))
-                    .orElse(before);
+            return before.attempt(sheetId, measure).isAnswered()
+                    ? before.attempting(new Assignment.Question(sheetId, measure), Attempt::hinted)
+                    : before;
         }
 
         @Override
@@ -84,7 +79,7 @@ public sealed interface AnswerEdit extends Edit
         @Override
         public Assignment apply(Assignment before) {
             return before.sheet(task.question().sheetId()).isPresent()
-                    ? before.withTasks(before.tasks().posing(at, task))
+                    ? before.with(all -> all.tasks(before.tasks().posing(at, task)))
                     : before;
         }
 
@@ -99,7 +94,7 @@ public sealed interface AnswerEdit extends Edit
     record DropTask(String sheetId, String measure) implements AnswerEdit {
         @Override
         public Assignment apply(Assignment before) {
-            return before.withTasks(before.tasks().without(new Assignment.Question(sheetId, measure)));
+            return before.with(all -> all.tasks(before.tasks().without(new Assignment.Question(sheetId, measure))));
         }
 
         @Override
@@ -113,7 +108,8 @@ public sealed interface AnswerEdit extends Edit
     record SetCard(boolean on) implements AnswerEdit {
         @Override
         public Assignment apply(Assignment before) {
-            return before.withTasks(before.tasks().set(on ? Optional.of(before.card()) : Optional.empty()));
+            return before.with(
+                    all -> all.tasks(before.tasks().set(on ? Optional.of(before.card()) : Optional.empty())));
         }
 
         @Override
@@ -127,7 +123,9 @@ public sealed interface AnswerEdit extends Edit
     record WriteAnswer(String sheetId, String measure, String answer) implements AnswerEdit {
         @Override
         public Assignment apply(Assignment before) {
-            return before.withAnswer(new Assignment.Question(sheetId, measure), answer);
+            return before.attempting(
+                    new Assignment.Question(sheetId, measure),
+                    attempt -> attempt.answering(answer, before.asking().covered()));
         }
 
         @Override

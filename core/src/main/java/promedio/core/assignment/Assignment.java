@@ -1,25 +1,26 @@
 package promedio.core.assignment;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
 import promedio.core.course.CourseCard;
 import promedio.core.jotter.Jotting;
 import promedio.core.picture.Wishes;
 import promedio.core.sentence.Visible;
 
 /**
- * The document: data tables and samples on the shelf, the course card, and the student's answers. Immutable; an {@link Edit} makes the
+ * The document: data tables and samples on the shelf, the course card, and what the student did with its questions. Immutable; an {@link Edit} makes the
  * next one.
  *
  * @param title what the assignment is called; may be empty
  * @param sheets the samples in the order of the shelf
  * @param card the conventions of the course
- * @param answers the answers, by sample and question
- * @param attempts whether figures are covered until they are answered, and what came of it
+ * @param attempts what a student did with each question, in the order in which they turned to them
+ * @param asking whether figures are covered until they are answered, and how marks are given
  * @param foreign what its file holds that this version does not know
  * @param tables the data tables in the order of the shelf, above the samples
  * @param tasks what a tutor has set
@@ -31,8 +32,8 @@ public record Assignment(
         String title,
         List<SampleSheet> sheets,
         CourseCard card,
-        Map<Question, String> answers,
-        Attempts attempts,
+        Map<Question, Attempt> attempts,
+        Asking asking,
         Foreign foreign,
         List<DataTable> tables,
         Tasks tasks,
@@ -40,77 +41,159 @@ public record Assignment(
         List<Jotting> jotter,
         UsedIds used) {
     /** An empty assignment under the standard card. */
-    public static final Assignment EMPTY = new Assignment("", List.of(), CourseCard.STANDARD, Map.of(), Attempts.OPEN);
-
-    /** An assignment whose figures lie open. */
-    public Assignment(String title, List<SampleSheet> sheets, CourseCard card, Map<Question, String> answers) {
-        this(title, sheets, card, answers, Attempts.OPEN);
-    }
-
-    /** An assignment of which everything is known. */
-    public Assignment(
-            String title, List<SampleSheet> sheets, CourseCard card, Map<Question, String> answers, Attempts attempts) {
-        this(
-                title,
-                sheets,
-                card,
-                answers,
-                attempts,
-                Foreign.NOTHING,
-                List.of(),
-                Tasks.NONE,
-                Map.of(),
-                List.of(),
-                UsedIds.NONE);
-    }
+    public static final Assignment EMPTY = new Assignment(
+            "",
+            List.of(),
+            CourseCard.STANDARD,
+            Map.of(),
+            Asking.OPEN,
+            Foreign.NOTHING,
+            List.of(),
+            Tasks.NONE,
+            Map.of(),
+            List.of(),
+            UsedIds.NONE);
 
     /** A question: a measure of a sample, without convention. */
     public record Question(String sheetId, String measure) {}
 
-    /** Copies lists and maps. */
+    /** Copies lists and maps. Assignments are put together by a {@link Builder}, part by part and by name. */
     public Assignment {
         title = Visible.encodable(title);
         sheets = List.copyOf(sheets);
         tables = List.copyOf(tables);
         pictures = Map.copyOf(pictures);
         jotter = List.copyOf(jotter);
-        answers = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(answers));
+        Map<Question, Attempt> made = new LinkedHashMap<>(attempts);
+        made.values().removeIf(Attempt.NONE::equals);
+        attempts = Collections.unmodifiableMap(made);
         used = used.with(sheets, tables);
     }
 
-    /** The same assignment, some of what makes it to be changed. */
-    private final class Other {
-        private String newTitle = title;
-        private List<SampleSheet> newSheets = sheets;
-        private CourseCard newCard = card;
-        private Map<Question, String> newAnswers = answers;
-        private Attempts newAttempts = attempts;
-        private Foreign newForeign = foreign;
-        private List<DataTable> newTables = tables;
-        private Tasks newTasks = tasks;
-        private Map<String, Wishes> newPictures = pictures;
-        private List<Jotting> newJotter = jotter;
-
-        Assignment made() {
-            return new Assignment(
-                    newTitle,
-                    newSheets,
-                    newCard,
-                    newAnswers,
-                    newAttempts,
-                    newForeign,
-                    newTables,
-                    newTasks,
-                    newPictures,
-                    newJotter,
-                    used);
-        }
+    /** An assignment of some samples under the standard card. */
+    public static Assignment of(String title, SampleSheet... sheets) {
+        return EMPTY.with(all -> all.title(title).sheets(List.of(sheets)));
     }
 
-    private Assignment other(Consumer<Other> change) {
-        Other other = new Other();
-        change.accept(other);
-        return other.made();
+    /** The same with other parts. */
+    public Assignment with(UnaryOperator<Builder> change) {
+        return change.apply(new Builder(this)).made();
+    }
+
+    /**
+     * As it is handed out to students: what a tutor has set and what it is about. What the tutor tried, jotted or could not read stays
+     * behind, and so does whatever is not named here.
+     */
+    public Assignment handedOut() {
+        return EMPTY.with(all -> all.title(title)
+                .sheets(sheets)
+                .card(card)
+                .asking(asking)
+                .foreign(foreign.withoutPieces())
+                .tables(tables)
+                .tasks(tasks)
+                .pictures(pictures)
+                .used(used));
+    }
+
+    /** Puts an assignment together, or changes parts of one. */
+    public static final class Builder {
+        private String title;
+        private List<SampleSheet> sheets;
+        private CourseCard card;
+        private Map<Question, Attempt> attempts;
+        private Asking asking;
+        private Foreign foreign;
+        private List<DataTable> tables;
+        private Tasks tasks;
+        private Map<String, Wishes> pictures;
+        private List<Jotting> jotter;
+        private UsedIds used;
+
+        private Builder(Assignment from) {
+            title = from.title;
+            sheets = from.sheets;
+            card = from.card;
+            attempts = from.attempts;
+            asking = from.asking;
+            foreign = from.foreign;
+            tables = from.tables;
+            tasks = from.tasks;
+            pictures = from.pictures;
+            jotter = from.jotter;
+            used = from.used;
+        }
+
+        private Assignment made() {
+            return new Assignment(
+                    title, sheets, card, attempts, asking, foreign, tables, tasks, pictures, jotter, used);
+        }
+
+        /** What it is called. */
+        public Builder title(String other) {
+            title = other;
+            return this;
+        }
+
+        /** The samples in the order of the shelf. */
+        public Builder sheets(List<SampleSheet> other) {
+            sheets = other;
+            return this;
+        }
+
+        /** The conventions of the course. */
+        public Builder card(CourseCard other) {
+            card = other;
+            return this;
+        }
+
+        /** What a student did with each question. */
+        public Builder attempts(Map<Question, Attempt> other) {
+            attempts = other;
+            return this;
+        }
+
+        /** How it asks. */
+        public Builder asking(Asking other) {
+            asking = other;
+            return this;
+        }
+
+        /** What its file holds that this version does not know. */
+        public Builder foreign(Foreign other) {
+            foreign = other;
+            return this;
+        }
+
+        /** The data tables in the order of the shelf. */
+        public Builder tables(List<DataTable> other) {
+            tables = other;
+            return this;
+        }
+
+        /** What a tutor has set. */
+        public Builder tasks(Tasks other) {
+            tasks = other;
+            return this;
+        }
+
+        /** What is said of pictures, by sample or table. */
+        public Builder pictures(Map<String, Wishes> other) {
+            pictures = other;
+            return this;
+        }
+
+        /** What was asked in the jotter. */
+        public Builder jotter(List<Jotting> other) {
+            jotter = other;
+            return this;
+        }
+
+        /** The ids that were given. */
+        public Builder used(UsedIds other) {
+            used = other;
+            return this;
+        }
     }
 
     /** The sheet with an id. */
@@ -128,19 +211,37 @@ public record Assignment(
         return sheet(id).isPresent() || table(id).isPresent();
     }
 
-    /** The answer to a question. */
-    public Optional<String> answer(String sheetId, String measure) {
-        return Optional.ofNullable(answers.get(new Question(sheetId, measure)));
+    /** What a student did with a question. */
+    public Attempt attempt(Question question) {
+        return attempts.getOrDefault(question, Attempt.NONE);
+    }
+
+    /** What a student did with a question about a sample. */
+    public Attempt attempt(String sheetId, String measure) {
+        return attempt(new Question(sheetId, measure));
+    }
+
+    /** The answers that stand, by question. */
+    public Map<Question, String> answers() {
+        Map<Question, String> answers = new LinkedHashMap<>();
+        attempts.forEach((question, attempt) -> {
+            if (attempt.isAnswered()) {
+                answers.put(question, attempt.answer());
+            }
+        });
+        return answers;
     }
 
     /** Whether a question's figure is covered: attempts come first, and there is neither an answer nor a lifted cover. */
     public boolean covers(String sheetId, String measure) {
-        Question question = new Question(sheetId, measure);
-        return attempts.first() && !answers.containsKey(question) && !attempts.seen(question);
+        return asking.covered() && !attempt(sheetId, measure).isSeen();
     }
 
-    Assignment withAttempts(Attempts other) {
-        return other(one -> one.newAttempts = other);
+    /** With what a student did with one question, made of what they did before. */
+    Assignment attempting(Question question, UnaryOperator<Attempt> doing) {
+        Map<Question, Attempt> changed = new LinkedHashMap<>(attempts);
+        changed.put(question, doing.apply(attempt(question)));
+        return with(all -> all.attempts(changed));
     }
 
     /** An id that no sheet has or had. */
@@ -158,42 +259,25 @@ public record Assignment(
                 || foreign.samples().stream().anyMatch(sample -> sample.id().equals(id));
     }
 
-    /** The same with what its file holds that this version does not know. */
-    public Assignment withForeign(Foreign parts) {
-        return other(one -> one.newForeign = parts);
-    }
-
-    /** With what a tutor has set. */
-    public Assignment withTasks(Tasks other) {
-        return other(one -> one.newTasks = other);
-    }
-
     /** The card under which the answers to a question are marked. */
     public CourseCard cardFor(Question question) {
         return tasks.of(question).map(task -> task.card(card)).orElse(card);
     }
 
-    Assignment withTitle(String newTitle) {
-        return other(one -> one.newTitle = newTitle);
-    }
-
     Assignment withCard(CourseCard newCard) {
-        return other(one -> {
-            one.newCard = newCard;
-            one.newForeign = foreign.after(card, newCard);
-        });
+        return with(all -> all.card(newCard).foreign(foreign.after(card, newCard)));
     }
 
     Assignment withSheet(SampleSheet changed) {
         List<SampleSheet> all = new ArrayList<>(sheets);
         all.replaceAll(sheet -> sheet.id().equals(changed.id()) ? changed : sheet);
-        return other(one -> one.newSheets = all);
+        return with(one -> one.sheets(all));
     }
 
     Assignment withNewSheet(int at, SampleSheet sheet) {
         List<SampleSheet> all = new ArrayList<>(sheets);
         all.add(Math.min(at, all.size()), sheet);
-        return other(one -> one.newSheets = all);
+        return with(one -> one.sheets(all));
     }
 
     /** With other data tables. */
@@ -203,10 +287,7 @@ public record Assignment(
                 .map(DataTable::id)
                 .filter(id -> other.stream().noneMatch(table -> table.id().equals(id)))
                 .forEach(left::remove);
-        return other(one -> {
-            one.newTables = other;
-            one.newPictures = left;
-        });
+        return with(all -> all.tables(other).pictures(left));
     }
 
     Assignment withTable(DataTable changed) {
@@ -216,19 +297,18 @@ public record Assignment(
     }
 
     Assignment withSheets(List<SampleSheet> other) {
-        return other(one -> one.newSheets = other);
+        return with(all -> all.sheets(other));
     }
 
+    /** Without a sample, and without what belongs to it. */
     Assignment withoutSheet(String id) {
-        Map<Question, String> left = new LinkedHashMap<>(answers);
+        Map<Question, Attempt> left = new LinkedHashMap<>(attempts);
         left.keySet().removeIf(question -> question.sheetId().equals(id));
-        return other(one -> {
-            one.newSheets =
-                    sheets.stream().filter(sheet -> !sheet.id().equals(id)).toList();
-            one.newAnswers = left;
-            one.newTasks = tasks.withoutSheet(id);
-            one.newPictures = left(id);
-        });
+        return with(all -> all.sheets(
+                        sheets.stream().filter(sheet -> !sheet.id().equals(id)).toList())
+                .attempts(left)
+                .tasks(tasks.withoutSheet(id))
+                .pictures(left(id)));
     }
 
     /** What is said of the pictures of a sample or table. */
@@ -242,30 +322,12 @@ public record Assignment(
         if (!wishes.said().isEmpty()) {
             changed.put(id, wishes);
         }
-        return other(one -> one.newPictures = changed);
-    }
-
-    /** With other lines in the jotter. */
-    public Assignment withJotter(List<Jotting> other) {
-        return other(one -> one.newJotter = other);
+        return with(all -> all.pictures(changed));
     }
 
     private Map<String, Wishes> left(String gone) {
         Map<String, Wishes> left = new LinkedHashMap<>(pictures);
         left.remove(gone);
         return left;
-    }
-
-    Assignment withAnswer(Question question, String text) {
-        Map<Question, String> changed = new LinkedHashMap<>(answers);
-        if (text.isBlank()) {
-            changed.remove(question);
-        } else {
-            changed.put(question, Visible.encodable(text.strip()));
-        }
-        return other(one -> {
-            one.newAnswers = changed;
-            one.newAttempts = attempts.answered(question, text.strip());
-        });
     }
 }

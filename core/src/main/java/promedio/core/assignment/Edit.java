@@ -55,7 +55,7 @@ public sealed interface Edit
     record Retitle(String title) implements Edit {
         @Override
         public Assignment apply(Assignment before) {
-            return before.withTitle(title);
+            return before.with(all -> all.title(title));
         }
 
         @Override

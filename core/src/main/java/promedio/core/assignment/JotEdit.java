@@ -21,7 +21,7 @@ public sealed interface JotEdit extends Edit {
         public Assignment apply(Assignment before) {
             List<Jotting> lines = new ArrayList<>(before.jotter());
             lines.add(new Jotting(asked, result, exact, approximate));
-            return before.withJotter(lines.subList(Math.max(0, lines.size() - MOST), lines.size()));
+            return before.with(all -> all.jotter(lines.subList(Math.max(0, lines.size() - MOST), lines.size())));
         }
 
         @Override
@@ -39,7 +39,7 @@ public sealed interface JotEdit extends Edit {
             if (row >= 0 && row < lines.size()) {
                 lines.remove(row);
             }
-            return before.withJotter(lines);
+            return before.with(all -> all.jotter(lines));
         }
 
         @Override

@@ -17,7 +17,6 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.assignment.Task;
 import promedio.core.assignment.Tasks;
-import promedio.core.course.CourseCard;
 import promedio.core.data.Entries;
 import promedio.core.marking.Told;
 
@@ -28,14 +27,11 @@ class MarkedSetTest {
     private static final Assignment.Question SD = new Assignment.Question("s1", "sd");
     private static final Assignment.Question VARIANCE = new Assignment.Question("s1", "variance");
 
-    private static final Assignment ASSIGNMENT = new Assignment(
+    private static final Assignment ASSIGNMENT = Assignment.of(
                     "Sheet",
-                    List.of(
-                            SampleSheet.list("s1", "Lamps", "min", Entries.of("2", "3", "7")),
-                            SampleSheet.list("s2", "Radios", "min", Entries.of("1", "4"))),
-                    CourseCard.STANDARD,
-                    java.util.Map.of())
-            .withTasks(new Tasks(
+                    SampleSheet.list("s1", "Lamps", "min", Entries.of("2", "3", "7")),
+                    SampleSheet.list("s2", "Radios", "min", Entries.of("1", "4")))
+            .with(all -> all.tasks(new Tasks(
                     Optional.empty(),
                     List.of(
                             new Task(
@@ -44,7 +40,7 @@ class MarkedSetTest {
                                     Optional.of(1),
                                     Optional.of(new BigDecimal("2.50")),
                                     Optional.of(1)),
-                            new Task(MEAN, "", Optional.empty(), Optional.of(BigDecimal.ONE), Optional.empty()))));
+                            new Task(MEAN, "", Optional.empty(), Optional.of(BigDecimal.ONE), Optional.empty())))));
 
     private static Given given(String who, Assignment.Question question, String answer) {
         return new Given(who, question, answer, Optional.empty(), List.of());

@@ -2,8 +2,10 @@ package promedio.core.assignment;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
@@ -310,8 +312,7 @@ class AssignmentTest {
         assertThat(history.present().covers("s1", "mean"))
                 .as("seen once is seen")
                 .isFalse();
-        Assignment.Question mean = new Assignment.Question("s1", "mean");
-        assertThat(history.present().attempts().firstAnswer(mean)).contains("3");
+        assertThat(history.present().attempt("s1", "mean").first()).isEqualTo("3");
         history.make(new AnswerEdit.LiftCover("s1", "sd"));
         assertThat(history.present().covers("s1", "sd")).isFalse();
         assertThat(history.make(new AnswerEdit.LiftCover("s1", "sd"))).isFalse();
@@ -371,10 +372,41 @@ class AssignmentTest {
         }
     }
 
+    /** Whatever an assignment comes to hold later is private until it is named here and where it is handed out. */
+    @Test
+    void what_is_handed_out_is_what_is_named_and_nothing_else() throws Exception {
+        History history =
+                new History(Assignment.of("Sheet", SampleSheet.list("s1", "Lamps", "", Entries.of("2", "3"))));
+        history.make(new AnswerEdit.CoverFigures(true));
+        history.make(new AnswerEdit.GiveHints(true));
+        history.make(new AnswerEdit.LiftCover("s1", "sd"));
+        history.make(new AnswerEdit.WriteAnswer("s1", "mean", "2"));
+        history.make(new AnswerEdit.TakeHint("s1", "mean"));
+        history.make(new AnswerEdit.PoseTask(0, Task.of(new Assignment.Question("s1", "mean"))));
+        history.make(new JotEdit.Jot("1 + 1", "2", "2", false));
+        Assignment present = history.present()
+                .with(all -> all.foreign(
+                        new Foreign(Map.of("rule", "x"), List.of(), List.of(new Foreign.Piece("/secret", "1")))));
+        assertThat(present.attempt("s1", "mean").hintsToAnswer()).isEqualTo(1);
+        Set<String> kept = Set.of("title", "sheets", "card", "asking", "tables", "tasks", "pictures", "used");
+        for (RecordComponent part : Assignment.class.getRecordComponents()) {
+            Object handed = part.getAccessor().invoke(present.handedOut());
+            Object from = kept.contains(part.getName()) ? present : Assignment.EMPTY;
+            if (!part.getName().equals("foreign")) {
+                assertThat(handed)
+                        .as(part.getName())
+                        .isEqualTo(part.getAccessor().invoke(from));
+            }
+        }
+        assertThat(present.handedOut().foreign()).isEqualTo(new Foreign(Map.of("rule", "x"), List.of(), List.of()));
+        history.make(new Edit.RemoveSheet("s1"));
+        assertThat(history.present().attempts()).as("it dies with its sample").isEmpty();
+        assertThat(history.present().asking()).isEqualTo(new Asking(true, true));
+    }
+
     @Test
     void ids_on_the_shelf_are_never_used_twice() {
-        Assignment assignment = new Assignment(
-                "", List.of(SampleSheet.list("s2", "a", "", Entries.NONE)), CourseCard.STANDARD, java.util.Map.of());
+        Assignment assignment = Assignment.of("", SampleSheet.list("s2", "a", "", Entries.NONE));
         assertThat(assignment.freshId()).isEqualTo("s3");
         assertThat(new TreeSet<>(Set.of("s2", assignment.freshId()))).hasSize(2);
     }

@@ -2,12 +2,9 @@ package promedio.desktop.gallery;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import promedio.core.assignment.Assignment;
-import promedio.core.assignment.Attempts;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.SampleSheet;
-import promedio.core.course.CourseCard;
 import promedio.core.data.Entries;
 import promedio.core.picture.PictureKind;
 import promedio.desktop.demo.Demo;
@@ -107,10 +104,10 @@ final class CompareScenes {
 
     /** Points and minutes of ten, in one row each. */
     private static Assignment scored() {
-        List<SampleSheet> sheets = List.of(
+        return Assignment.of(
+                "",
                 SampleSheet.list("a", "Points", "", Entries.of("62 71 48 90 55 77 83 66 59 71".split(" "))),
                 SampleSheet.list("b", "Time for it", "min", Entries.of("41 38 55 30 47 36 33 44 52 39".split(" "))));
-        return new Assignment("", sheets, CourseCard.STANDARD, Map.of(), Attempts.OPEN);
     }
 
     private void kind(String name, PictureKind kind) {

@@ -114,7 +114,7 @@ final class QuestionsPane extends VBox {
         none.setVisible(!some);
         none.setManaged(!some);
         card.setSelected(assignment.tasks().card().isPresent());
-        cover.setSelected(assignment.attempts().first());
+        cover.setSelected(assignment.asking().covered());
         hints.setSelected(model.margin().givesHints());
         showMore(assignment);
     }

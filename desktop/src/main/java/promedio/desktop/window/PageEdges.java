@@ -68,10 +68,10 @@ final class PageEdges extends HBox {
         cover.getStyleClass().add("cover-choice");
         Tip.on(cover, Words.of("cover.tip"));
         cover.setOnAction(click -> model.margin().coverFigures(cover.isSelected()));
-        cover.setSelected(model.assignment().attempts().first());
+        cover.setSelected(model.assignment().asking().covered());
         model.assignmentProperty()
                 .addListener((property, before, now) ->
-                        cover.setSelected(now.attempts().first()));
+                        cover.setSelected(now.asking().covered()));
         CheckBox hints = new CheckBox(Words.of("hints.choose"));
         hints.setId("hints");
         hints.getStyleClass().add("cover-choice");

@@ -377,8 +377,7 @@ class DeskModelTest {
             String other = one.selectedProperty().get();
             assertThat(other).isNotEqualTo(id);
             assertThat(one.assignment().covers(other, "mean")).isTrue();
-            assertThat(one.assignment().attempts().firstAnswer(new Assignment.Question(other, "mean")))
-                    .isEmpty();
+            assertThat(one.assignment().attempt(other, "mean").first()).isEmpty();
         }
     }
 

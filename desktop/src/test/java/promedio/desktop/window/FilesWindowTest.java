@@ -235,7 +235,7 @@ class FilesWindowTest extends OpenWindow {
         });
         when(picker.unsaved(anyString())).thenReturn(FilePicker.Unsaved.STAY);
         click("#bring-back");
-        assertThat(desk.assignment().attempts().first()).as("left alone").isTrue();
+        assertThat(desk.assignment().asking().covered()).as("left alone").isTrue();
         when(picker.unsaved(anyString())).thenReturn(FilePicker.Unsaved.LEAVE);
         click("#bring-back");
         assertThat(desk.sheet().orElseThrow().values().texts()).containsExactly("4", "5", "6");

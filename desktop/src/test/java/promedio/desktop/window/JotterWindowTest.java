@@ -4,19 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import promedio.core.assignment.Asking;
 import promedio.core.assignment.Assignment;
-import promedio.core.assignment.Attempts;
-import promedio.core.assignment.Hints;
 import promedio.core.assignment.SampleSheet;
-import promedio.core.course.CourseCard;
 import promedio.core.data.Entries;
 import promedio.core.jotter.Jotting;
 import promedio.desktop.model.desk.Page;
@@ -29,10 +25,10 @@ class JotterWindowTest extends OpenWindow {
         return desk.assignment().jotter();
     }
 
-    private void show(Attempts attempts) {
+    private void show(Asking asking) {
         SampleSheet sheet = SampleSheet.list("s1", "Waiting time", "min", Entries.of("3", "4", "6"));
         onWindow(() -> {
-            desk.show(new Assignment("", List.of(sheet), CourseCard.STANDARD, Map.of(), attempts), null);
+            desk.show(Assignment.of("", sheet).with(all -> all.asking(asking)), null);
             return null;
         });
         settle();
@@ -52,7 +48,7 @@ class JotterWindowTest extends OpenWindow {
 
     @Test
     void lines_are_worked_out_while_written_kept_and_asked_again(@TempDir Path folder) throws Exception {
-        show(Attempts.OPEN);
+        show(Asking.OPEN);
         press(KeyCode.CONTROL, KeyCode.J);
         robot.write("mean of 'Waiting time'", 0);
         eventually(() -> words().contains("= 4.33333333333333…"));
@@ -87,14 +83,14 @@ class JotterWindowTest extends OpenWindow {
 
     @Test
     void a_result_is_shown_as_a_fraction_becomes_an_answer_and_opens_its_working() {
-        show(Attempts.OPEN);
+        show(Asking.OPEN);
         ask("mean of 'Waiting time'");
         click("#jotter-fraction");
         eventually(() -> words().contains("= 13/3"));
         click("#jotter-answer");
         press(KeyCode.ENTER);
-        eventually(() -> desk.assignment().answer("s1", "mean").isPresent());
-        assertThat(desk.assignment().answer("s1", "mean")).contains("4.33333333333333");
+        eventually(() -> desk.assignment().attempt("s1", "mean").isAnswered());
+        assertThat(desk.assignment().attempt("s1", "mean").answer()).isEqualTo("4.33333333333333");
         ask("median of (1, 5, 2)");
         click("#jotter-working");
         eventually(() -> desk.assignment().sheets().size() == 2
@@ -106,7 +102,7 @@ class JotterWindowTest extends OpenWindow {
 
     @Test
     void what_is_covered_is_not_found_out_here() {
-        show(new Attempts(true, Set.of(), Map.of(), Hints.OFF));
+        show(new Asking(true, false));
         press(KeyCode.CONTROL, KeyCode.J);
         robot.write("1 + sd of 'waiting time'", 0);
         eventually(() -> words().stream().anyMatch(word -> word.contains("The sd of “Waiting time” is covered")));

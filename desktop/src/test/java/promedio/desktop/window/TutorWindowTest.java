@@ -32,7 +32,7 @@ class TutorWindowTest extends OpenWindow {
     void on_the_hints_way_a_figure_stays_covered_until_it_is_found_or_told() {
         demo("visitors", Page.MEASURES);
         click("#hints");
-        assertThat(desk.assignment().attempts().first())
+        assertThat(desk.assignment().asking().covered())
                 .as("covered with one press")
                 .isTrue();
         assertThat(wordBeside("sd")).as("2.97 for 1.72").isEqualTo("differs");
@@ -95,7 +95,7 @@ class TutorWindowTest extends OpenWindow {
         eventually(() -> Files.exists(file));
         Assignment issued = AssignmentFile.read(file);
         assertThat(issued.answers()).isEmpty();
-        assertThat(issued.attempts().first()).isTrue();
+        assertThat(issued.asking().covered()).isTrue();
         assertThat(issued.tasks()).isEqualTo(desk.assignment().tasks());
         click("#tutor-back");
         click("#page-MEASURES");

@@ -14,7 +14,7 @@ import java.util.stream.Stream;
 import promedio.core.answers.Given;
 import promedio.core.answers.QuestionNames;
 import promedio.core.assignment.Assignment;
-import promedio.core.assignment.Attempts;
+import promedio.core.assignment.Attempt;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.sentence.Sentence;
 import promedio.files.InputProblem;
@@ -122,19 +122,15 @@ public record Collected(List<Given> given, List<Sentence> told) {
     /** How an answer came about. */
     private static List<Sentence> remarks(Assignment theirs, Assignment.Question question, SampleSheet ours) {
         List<Sentence> remarks = new ArrayList<>();
-        Attempts attempts = theirs.attempts();
-        if (attempts.lifted().contains(question)) {
+        Attempt attempt = theirs.attempt(question);
+        if (attempt.lifted()) {
             remarks.add(Sentence.of("given.lifted"));
         }
-        int hints = attempts.hints().to(question);
+        int hints = attempt.allHints();
         if (hints > 0) {
             remarks.add(Sentence.of(hints == 1 ? "given.hint" : "given.hints", hints));
         }
-        attempts.firstAnswer(question)
-                .filter(first -> !theirs.answer(question.sheetId(), question.measure())
-                        .orElse("")
-                        .equals(first))
-                .ifPresent(first -> remarks.add(Sentence.of("given.first", first)));
+        attempt.otherFirst().ifPresent(first -> remarks.add(Sentence.of("given.first", first)));
         boolean same = theirs.sheet(question.sheetId())
                 .filter(sheet -> sheet.columns().equals(ours.columns()))
                 .isPresent();

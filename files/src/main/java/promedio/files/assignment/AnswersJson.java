@@ -11,9 +11,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import promedio.core.assignment.Asking;
 import promedio.core.assignment.Assignment;
-import promedio.core.assignment.Attempts;
-import promedio.core.assignment.Hints;
+import promedio.core.assignment.Attempt;
 import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
 import promedio.core.sentence.Visible;
@@ -24,21 +26,27 @@ final class AnswersJson {
     private AnswersJson() {}
 
     static void write(Assignment assignment, ObjectNode to) {
-        writeAnswers(assignment.answers(), to.putArray("answers"));
-        Attempts attempts = assignment.attempts();
-        if (attempts.equals(Attempts.OPEN)) {
+        Map<Assignment.Question, Attempt> attempts = assignment.attempts();
+        writeAnswers(attempts, Attempt::answer, to.putArray("answers"));
+        Asking asking = assignment.asking();
+        boolean open = asking.equals(Asking.OPEN)
+                && attempts.values().stream().allMatch(one -> one.equals(Attempt.of(one.answer())));
+        if (open) {
             return;
         }
-        ObjectNode node = to.putObject("attempts").put("first", attempts.first());
+        ObjectNode node = to.putObject("attempts").put("first", asking.covered());
         ArrayNode lifted = node.putArray("lifted");
-        attempts.lifted().forEach(question -> question(question, lifted));
-        writeAnswers(attempts.firstAnswers(), node.putArray("firstAnswers"));
-        Hints hints = attempts.hints();
-        if (!hints.equals(Hints.OFF)) {
-            ArrayNode taken = node.put("hints", hints.on()).putArray("hintsTaken");
-            hints.taken().forEach((given, count) -> question(given.question(), taken)
-                    .put("answer", given.answer())
-                    .put("count", count));
+        attempts.forEach((question, attempt) -> {
+            if (attempt.lifted()) {
+                question(question, lifted);
+            }
+        });
+        writeAnswers(attempts, Attempt::first, node.putArray("firstAnswers"));
+        if (asking.hinting() || attempts.values().stream().anyMatch(one -> one.allHints() > 0)) {
+            ArrayNode taken = node.put("hints", asking.hinting()).putArray("hintsTaken");
+            attempts.forEach((question, attempt) -> attempt.hints()
+                    .forEach((answer, count) ->
+                            question(question, taken).put("answer", answer).put("count", count)));
         }
     }
 
@@ -46,36 +54,51 @@ final class AnswersJson {
         return to.addObject().put("sample", question.sheetId()).put("measure", question.measure());
     }
 
-    private static void writeAnswers(Map<Assignment.Question, String> answers, ArrayNode to) {
-        answers.forEach((question, text) -> question(question, to).put("answer", text));
+    private static void writeAnswers(
+            Map<Assignment.Question, Attempt> attempts, Function<Attempt, String> which, ArrayNode to) {
+        attempts.forEach((question, attempt) -> {
+            if (!which.apply(attempt).isEmpty()) {
+                question(question, to).put("answer", which.apply(attempt));
+            }
+        });
     }
 
-    static Map<Assignment.Question, String> readAnswers(JsonNode from) {
-        return readAll(from.path("answers"));
-    }
-
-    static Attempts readAttempts(JsonNode from) {
+    static Asking readAsking(JsonNode from) {
         JsonNode node = from.path("attempts");
-        Set<Assignment.Question> lifted = new LinkedHashSet<>();
-        node.path("lifted").forEach(question -> lifted.add(readQuestion(question)));
-        Map<Hints.Given, Integer> taken = new LinkedHashMap<>();
-        node.path("hintsTaken")
-                .forEach(one -> taken.putIfAbsent(
-                        new Hints.Given(
-                                readQuestion(one),
-                                Visible.encodable(one.path("answer").asText())),
-                        Math.max(0, Math.min(Hints.LAST, one.path("count").asInt()))));
-        return new Attempts(
-                node.path("first").asBoolean(),
-                lifted,
-                readAll(node.path("firstAnswers")),
-                new Hints(node.path("hints").asBoolean(), taken));
+        return new Asking(node.path("first").asBoolean(), node.path("hints").asBoolean());
     }
 
-    private static Map<Assignment.Question, String> readAll(JsonNode array) {
+    /** @param known the question that one in the document is; of what is said twice, the first holds */
+    static Map<Assignment.Question, Attempt> readAttempts(JsonNode from, UnaryOperator<Assignment.Question> known) {
+        JsonNode attempts = from.path("attempts");
+        Map<Assignment.Question, String> answers = readAnswers(from.path("answers"), known);
+        Map<Assignment.Question, String> first = readAnswers(attempts.path("firstAnswers"), known);
+        Map<Assignment.Question, Map<String, Integer>> hints = new LinkedHashMap<>();
+        attempts.path("hintsTaken").forEach(one -> hints.computeIfAbsent(
+                        known.apply(readQuestion(one)), question -> new LinkedHashMap<>())
+                .putIfAbsent(one.path("answer").asText(), one.path("count").asInt()));
+        Set<Assignment.Question> lifted = new LinkedHashSet<>();
+        attempts.path("lifted").forEach(one -> lifted.add(known.apply(readQuestion(one))));
+        Set<Assignment.Question> all = new LinkedHashSet<>(answers.keySet());
+        all.addAll(first.keySet());
+        all.addAll(hints.keySet());
+        all.addAll(lifted);
+        Map<Assignment.Question, Attempt> read = new LinkedHashMap<>();
+        all.forEach(question -> read.put(
+                question,
+                new Attempt(
+                        answers.getOrDefault(question, ""),
+                        first.getOrDefault(question, ""),
+                        lifted.contains(question),
+                        hints.getOrDefault(question, Map.of()))));
+        return read;
+    }
+
+    private static Map<Assignment.Question, String> readAnswers(
+            JsonNode array, UnaryOperator<Assignment.Question> known) {
         Map<Assignment.Question, String> answers = new LinkedHashMap<>();
         array.forEach(answer -> answers.putIfAbsent(
-                readQuestion(answer), Visible.encodable(answer.path("answer").asText())));
+                known.apply(readQuestion(answer)), answer.path("answer").asText()));
         return answers;
     }
 

@@ -7,7 +7,6 @@ import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,11 +14,9 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.UnaryOperator;
 import promedio.core.assignment.Assignment;
-import promedio.core.assignment.Attempts;
 import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Following;
 import promedio.core.assignment.Foreign;
-import promedio.core.assignment.Hints;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Links;
 import promedio.core.assignment.SampleSheet;
@@ -235,33 +232,23 @@ final class AssignmentReader {
     }
 
     Assignment assignment() {
-        UnaryOperator<Assignment.Question> known = ids::here;
-        Attempts attempts = AnswersJson.readAttempts(document);
-        Tasks tasks = tasks(known);
+        Tasks tasks = tasks(ids::here);
         twice("/answers");
         twice("/questions");
         twice("/attempts/lifted");
         twice("/attempts/firstAnswers");
         twice("/attempts/hintsTaken");
-        Map<String, Wishes> pictures = pictures();
-        Set<Assignment.Question> lifted = new LinkedHashSet<>();
-        attempts.lifted().forEach(asked -> lifted.add(known.apply(asked)));
-        return new Assignment(
-                document.path("title").asText(),
-                sheets,
-                card.card(),
-                known(AnswersJson.readAnswers(document), known),
-                new Attempts(
-                        attempts.first(),
-                        lifted,
-                        known(attempts.firstAnswers(), known),
-                        known(attempts.hints(), known)),
-                new Foreign(card.unknown(), unread, pieces),
-                tables,
-                tasks,
-                pictures,
-                JotterJson.read(document),
-                ids.used());
+        return Assignment.EMPTY.with(all -> all.title(document.path("title").asText())
+                .sheets(sheets)
+                .card(card.card())
+                .attempts(AnswersJson.readAttempts(document, ids::here))
+                .asking(AnswersJson.readAsking(document))
+                .foreign(new Foreign(card.unknown(), unread, pieces))
+                .tables(tables)
+                .tasks(tasks)
+                .pictures(pictures())
+                .jotter(JotterJson.read(document))
+                .used(ids.used()));
     }
 
     /** Notes what is said once more of a question, where the first or the last holds. */
@@ -297,20 +284,5 @@ final class AssignmentReader {
                         known.apply(task.question()), task.text(), task.places(), task.points(), task.tolerance()))
                 .toList();
         return new Tasks(read.card(), tasks);
-    }
-
-    private static Hints known(Hints hints, UnaryOperator<Assignment.Question> known) {
-        Map<Hints.Given, Integer> taken = new LinkedHashMap<>();
-        hints.taken()
-                .forEach((given, count) ->
-                        taken.put(new Hints.Given(known.apply(given.question()), given.answer()), count));
-        return new Hints(hints.on(), taken);
-    }
-
-    private static Map<Assignment.Question, String> known(
-            Map<Assignment.Question, String> answers, UnaryOperator<Assignment.Question> known) {
-        Map<Assignment.Question, String> by = new LinkedHashMap<>();
-        answers.forEach((asked, answer) -> by.put(known.apply(asked), answer));
-        return by;
     }
 }

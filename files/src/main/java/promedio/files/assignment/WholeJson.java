@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
+import java.util.function.UnaryOperator;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.DataTable;
 import promedio.core.assignment.Following;
@@ -123,18 +124,17 @@ final class WholeJson {
                     .ifPresentOrElse(
                             sheets::add, () -> lost.add(sheet.path("name").asText()));
         }
-        return new Assignment(
-                node.path("title").asText(),
-                sheets,
-                card,
-                AnswersJson.readAnswers(node),
-                AnswersJson.readAttempts(node),
-                readForeign(node.path("foreign")),
-                tables,
-                TasksJson.read(node),
-                PicturesJson.read(node),
-                JotterJson.read(node),
-                readUsed(node));
+        return Assignment.EMPTY.with(all -> all.title(node.path("title").asText())
+                .sheets(sheets)
+                .card(card)
+                .attempts(AnswersJson.readAttempts(node, UnaryOperator.identity()))
+                .asking(AnswersJson.readAsking(node))
+                .foreign(readForeign(node.path("foreign")))
+                .tables(tables)
+                .tasks(TasksJson.read(node))
+                .pictures(PicturesJson.read(node))
+                .jotter(JotterJson.read(node))
+                .used(readUsed(node)));
     }
 
     /** @throws LostTables.Lost when its original is not there or cannot be read */

@@ -22,6 +22,7 @@ import promedio.core.answers.MarkedSet;
 import promedio.core.answers.SetMarker;
 import promedio.core.assignment.AnswerEdit;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Attempt;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.History;
 import promedio.core.assignment.SampleSheet;
@@ -38,13 +39,10 @@ import promedio.files.table.Watch;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class AnswersTest {
-    private static final Assignment ASSIGNMENT = new Assignment(
+    private static final Assignment ASSIGNMENT = Assignment.of(
             "Sheet",
-            List.of(
-                    SampleSheet.list("s1", "Lamps", "min", Entries.of("2", "3", "7")),
-                    SampleSheet.list("s2", "Radios", "min", Entries.of("1", "4"))),
-            CourseCard.STANDARD,
-            Map.of());
+            SampleSheet.list("s1", "Lamps", "min", Entries.of("2", "3", "7")),
+            SampleSheet.list("s2", "Radios", "min", Entries.of("1", "4")));
 
     @TempDir
     private Path folder;
@@ -137,11 +135,8 @@ class AnswersTest {
         AssignmentFile.write(ada.present(), folder.resolve("Ada.promedio"));
         AssignmentFile.write(ASSIGNMENT, folder.resolve("Bo.promedio"));
         AssignmentFile.write(
-                new Assignment(
-                        "Another",
-                        List.of(SampleSheet.list("s1", "Clocks", "", Entries.of("1"))),
-                        CourseCard.STANDARD,
-                        Map.of(new Assignment.Question("s1", "mean"), "1")),
+                Assignment.of("Another", SampleSheet.list("s1", "Clocks", "", Entries.of("1")))
+                        .with(all -> all.attempts(Map.of(new Assignment.Question("s1", "mean"), Attempt.of("1")))),
                 folder.resolve("Carla.promedio"));
         file("notes.txt", "nothing to do with it");
         Collected collected = Collected.ofFolder(folder, ASSIGNMENT, Watch.NOBODY);

@@ -22,10 +22,10 @@ import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import promedio.core.assignment.Asking;
 import promedio.core.assignment.Assignment;
-import promedio.core.assignment.Attempts;
+import promedio.core.assignment.Attempt;
 import promedio.core.assignment.DataTable;
-import promedio.core.assignment.Hints;
 import promedio.core.assignment.Interpretation;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Original;
@@ -47,42 +47,32 @@ import promedio.files.table.Watch;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class AssignmentFileTest {
-    private static final Assignment ASSIGNMENT = new Assignment(
+    private static final Assignment ASSIGNMENT = Assignment.of(
                     "Repair café, “sheet 3”",
-                    List.of(
-                            SampleSheet.list(
-                                            "s1",
-                                            "Minutes, all of them",
-                                            "min",
-                                            Entries.of(
-                                                    "12",
-                                                    "",
-                                                    "n/a",
-                                                    " 15 ",
-                                                    "1e3",
-                                                    "a \"word\"",
-                                                    "two\nlines",
-                                                    "-0",
-                                                    "12.50"))
-                                    .withMissingCodes(Set.of("n/a", "-99"))
-                                    .readFrom("Minutes\n12 15 n/a \u0000 “18”")
-                                    .switched(List.of(0), false)
-                                    .switched(List.of(8), false)
-                                    .tabulated(Optional.of(Tabulation.of(Exact.ratio(5, 2), Exact.TWO, 3, true))),
-                            SampleSheet.frequencies(
-                                    "s2", "Visitors", "", Entries.of("8", "9", ""), Entries.of("3", "x", "")),
-                            SampleSheet.list("s3", "Nothing yet", "", Entries.NONE)),
-                    CourseCard.STANDARD
+                    SampleSheet.list(
+                                    "s1",
+                                    "Minutes, all of them",
+                                    "min",
+                                    Entries.of(
+                                            "12", "", "n/a", " 15 ", "1e3", "a \"word\"", "two\nlines", "-0", "12.50"))
+                            .withMissingCodes(Set.of("n/a", "-99"))
+                            .readFrom("Minutes\n12 15 n/a \u0000 “18”")
+                            .switched(List.of(0), false)
+                            .switched(List.of(8), false)
+                            .tabulated(Optional.of(Tabulation.of(Exact.ratio(5, 2), Exact.TWO, 3, true))),
+                    SampleSheet.frequencies("s2", "Visitors", "", Entries.of("8", "9", ""), Entries.of("3", "x", "")),
+                    SampleSheet.list("s3", "Nothing yet", "", Entries.NONE))
+            .with(all -> all.card(CourseCard.STANDARD
                             .with(CardKey.QUARTILES, QuartileRule.HF7)
-                            .with(CardKey.ACCURACY, new Accuracy(Accuracy.Kind.FIGURES, 4)),
-                    Map.of(new Assignment.Question("s1", "mean"), "13,5", new Assignment.Question("s2", "sd"), "√2"),
-                    new Attempts(
-                            true,
-                            Set.of(new Assignment.Question("s1", "range")),
-                            Map.of(new Assignment.Question("s1", "mean"), "12"),
-                            new Hints(true, Map.of(new Hints.Given(new Assignment.Question("s1", "mean"), "13,5"), 2))))
-            .withTasks(new Tasks(
-                    Optional.of(CourseCard.STANDARD), List.of(Task.of(new Assignment.Question("s2", "median")))));
+                            .with(CardKey.ACCURACY, new Accuracy(Accuracy.Kind.FIGURES, 4)))
+                    .attempts(Map.of(
+                            new Assignment.Question("s1", "mean"), new Attempt("13,5", "12", false, Map.of("13,5", 2)),
+                            new Assignment.Question("s2", "sd"), Attempt.of("√2"),
+                            new Assignment.Question("s1", "range"), new Attempt("", "", true, Map.of())))
+                    .asking(new Asking(true, true))
+                    .tasks(new Tasks(
+                            Optional.of(CourseCard.STANDARD),
+                            List.of(Task.of(new Assignment.Question("s2", "median"))))));
 
     @Test
     void what_is_written_is_read_again_letter_by_letter(@TempDir Path folder) throws InputProblem {
@@ -220,7 +210,7 @@ class AssignmentFileTest {
                 .toList();
         Path file = folder.resolve("long.promedio");
         SampleSheet sheet = SampleSheet.list("s1", "Long", "", Entries.of(entries));
-        AssignmentFile.write(new Assignment("", List.of(sheet), CourseCard.STANDARD, Map.of()), file);
+        AssignmentFile.write(Assignment.of("", sheet), file);
         byte[] whole = Files.readAllBytes(file);
         Files.write(file, Arrays.copyOf(whole, whole.length * 2 / 3));
         AssignmentFile.Salvaged left = AssignmentFile.salvage(file).orElseThrow();

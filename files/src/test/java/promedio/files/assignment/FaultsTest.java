@@ -388,15 +388,13 @@ class FaultsTest {
     void programs_that_save_one_file_at_the_same_time_never_mix() throws Exception {
         Path file = folder.resolve("shared.promedio");
         List<Assignment> versions = Stream.of("one", "two", "three", "four")
-                .map(title -> new Assignment(
+                .map(title -> Assignment.of(
                         title,
-                        List.of(SampleSheet.list(
+                        SampleSheet.list(
                                 "s1",
                                 title,
                                 "",
-                                Entries.of((title + " ").repeat(20_000).split(" ")))),
-                        CourseCard.STANDARD,
-                        Map.of()))
+                                Entries.of((title + " ").repeat(20_000).split(" ")))))
                 .toList();
         CountDownLatch go = new CountDownLatch(1);
         Set<Throwable> failed = java.util.concurrent.ConcurrentHashMap.newKeySet();

@@ -6,10 +6,10 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyLongProperty;
 import promedio.core.assignment.AnswerEdit;
+import promedio.core.assignment.Asking;
 import promedio.core.assignment.Assignment;
-import promedio.core.assignment.Attempts;
+import promedio.core.assignment.Attempt;
 import promedio.core.assignment.Edit;
-import promedio.core.assignment.Hints;
 import promedio.core.assignment.Tasks;
 import promedio.core.marking.Mark;
 import promedio.desktop.text.Words;
@@ -31,7 +31,7 @@ public final class Margin {
 
     /** The answer to a question of the chosen sample; empty text when there is none. */
     public String answer(String question) {
-        return desk.assignment().answer(desk.selectedProperty().get(), question).orElse("");
+        return attempted(question).answer();
     }
 
     /** Whether a figure of the chosen sample is covered: until it is answered or, on the hints way, until it is found. */
@@ -45,10 +45,14 @@ public final class Margin {
         return new Assignment.Question(desk.selectedProperty().get(), question);
     }
 
+    private Attempt attempted(String question) {
+        return desk.assignment().attempt(desk.selectedProperty().get(), question);
+    }
+
     /** Whether marks give hints, one by one. */
     public boolean givesHints() {
-        Attempts attempts = desk.assignment().attempts();
-        return attempts.first() && attempts.hints().on();
+        Asking asking = desk.assignment().asking();
+        return asking.covered() && asking.hinting();
     }
 
     /** On the hints way: answered, and neither right nor looked up nor told yet. */
@@ -60,14 +64,14 @@ public final class Margin {
     /** On the hints way: answered, and neither looked up nor told yet. */
     private boolean isOpen(String question) {
         return givesHints()
-                && !answer(question).isEmpty()
-                && !desk.assignment().attempts().lifted().contains(asked(question))
-                && hints(question) < Hints.LAST;
+                && attempted(question).isAnswered()
+                && !attempted(question).lifted()
+                && hints(question) < Attempt.LAST_HINT;
     }
 
     /** How many hints were taken to the answer as it is. */
     public int hints(String question) {
-        return desk.assignment().attempts().hints().to(asked(question), answer(question));
+        return attempted(question).hintsToAnswer();
     }
 
     /** What was told so far on the hints way; empty while nothing was. */
@@ -93,7 +97,7 @@ public final class Margin {
     /** Has marks give hints, or say at once what happened. There are no hints to a figure that lies open: it is covered with them. */
     public void giveHints(boolean give) {
         Edit hints = new AnswerEdit.GiveHints(give);
-        boolean covered = desk.assignment().attempts().first();
+        boolean covered = desk.assignment().asking().covered();
         desk.make(
                 give && !covered
                         ? new Edit.Together(hints.undoKey(), List.of(new AnswerEdit.CoverFigures(true), hints))
@@ -126,15 +130,13 @@ public final class Margin {
 
     /** How a figure came to be seen, for the margin: after a first answer that differs, or with the cover lifted. */
     public String attempt(String question) {
-        Assignment.Question asked = asked(question);
-        Attempts attempts = desk.assignment().attempts();
-        String first = attempts.firstAnswer(asked)
-                .filter(answer -> !answer.equals(answer(question)))
+        Attempt attempt = attempted(question);
+        String first = attempt.otherFirst()
                 .map(answer -> Words.of("attempt.first", answer))
                 .orElse("");
-        int hints = attempts.hints().to(asked);
+        int hints = attempt.allHints();
         return Stream.of(
-                        attempts.lifted().contains(asked) ? Words.of("attempt.lifted") : "",
+                        attempt.lifted() ? Words.of("attempt.lifted") : "",
                         first,
                         hints == 0 ? "" : Words.of(hints == 1 ? "attempt.hint" : "attempt.hints", hints))
                 .filter(said -> !said.isEmpty())

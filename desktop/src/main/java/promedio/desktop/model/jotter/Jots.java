@@ -191,7 +191,7 @@ public final class Jots implements Part {
 
     /** A measure whose figure is covered is not found out here. */
     private static Optional<Fault> covered(Assignment assignment, String text) {
-        if (!assignment.attempts().first()) {
+        if (!assignment.asking().covered()) {
             return Optional.empty();
         }
         for (Sought sought : Sought.within(text)) {

@@ -3,7 +3,6 @@ package promedio.desktop.model.tutor;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
@@ -17,9 +16,7 @@ import promedio.core.answers.QuestionNames;
 import promedio.core.answers.SetMarker;
 import promedio.core.assignment.AnswerEdit;
 import promedio.core.assignment.Assignment;
-import promedio.core.assignment.Attempts;
 import promedio.core.assignment.Edit;
-import promedio.core.assignment.Hints;
 import promedio.core.assignment.Interpretation;
 import promedio.core.assignment.Task;
 import promedio.core.assignment.Tasks;
@@ -304,7 +301,7 @@ public final class Classwork implements Part {
 
     /** Saves the assignment as students get it, off the thread of the window. */
     public void issue(Path file) {
-        Assignment bare = forStudents();
+        Assignment bare = desk.assignment().handedOut();
         desk.inBackground(
                 Lane.WRITING,
                 () -> {
@@ -359,27 +356,5 @@ public final class Classwork implements Part {
         return tasks().card()
                 .filter(set -> !Objects.equals(set, desk.assignment().card()))
                 .isPresent();
-    }
-
-    /** The assignment as it is given to students: without answers, and with nothing lifted or hinted as yet. */
-    private Assignment forStudents() {
-        Assignment present = desk.assignment();
-        Attempts attempts = present.attempts();
-        return new Assignment(
-                present.title(),
-                present.sheets(),
-                present.card(),
-                Map.of(),
-                new Attempts(
-                        attempts.first(),
-                        java.util.Set.of(),
-                        Map.of(),
-                        new Hints(attempts.hints().on(), Map.of())),
-                present.foreign().withoutPieces(),
-                present.tables(),
-                present.tasks(),
-                present.pictures(),
-                List.of(),
-                present.used());
     }
 }
