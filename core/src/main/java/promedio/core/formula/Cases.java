@@ -48,5 +48,5 @@ public interface Cases<R> {
     R reading(Formula.Reading node);
 
     /** The share of t beyond a figure on both sides. */
-    R bothTails(Formula.BothTails node);
+    R tail(Formula.Tail node);
 }

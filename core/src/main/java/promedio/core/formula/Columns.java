@@ -1,7 +1,10 @@
 package promedio.core.formula;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
+import promedio.core.sample.Letter;
 
 /**
  * The columns of a working table: each distinct row expression inside a Σ, and what leads up to it, in the order in which
@@ -24,7 +27,7 @@ public final class Columns {
     }
 
     /**
-     * The columns of a formula; x itself is always the first. Empty when the formula has no total over all rows.
+     * The columns of a formula; x itself is always the first, then the other letters of rows, then what is worked out of them. Empty when the formula has no total over all rows.
      *
      * @param frequencies whether rows have frequencies; otherwise f is 1, and f·e no other column than e
      */
@@ -39,10 +42,13 @@ public final class Columns {
         if (totals.isEmpty()) {
             return columns;
         }
-        add(columns, Row.X, totals, frequencies);
-        if (totals.stream().anyMatch(total -> goesByPairs(total.each()))) {
-            add(columns, Row.Y, totals, frequencies);
-        }
+        Set<Letter> letters = EnumSet.of(Letter.X);
+        totals.forEach(total -> total.each().visit(part -> {
+            if (part instanceof Formula.Variable variable) {
+                letters.add(variable.letter().column());
+            }
+        }));
+        letters.forEach(letter -> add(columns, new Formula.Variable(letter), totals, frequencies));
         for (Formula.Total total : totals) {
             total.each().visit(part -> {
                 if (part.variesByRow() && (frequencies || Patterns.counted(part).isEmpty())) {
@@ -51,10 +57,6 @@ public final class Columns {
             });
         }
         return columns;
-    }
-
-    private static boolean goesByPairs(Formula each) {
-        return Row.isOfPairs(each) || each.parts().stream().anyMatch(Columns::goesByPairs);
     }
 
     private static void add(List<Column> columns, Formula expression, List<Formula.Total> totals, boolean frequencies) {

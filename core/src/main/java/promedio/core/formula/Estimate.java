@@ -1,10 +1,10 @@
 package promedio.core.formula;
 
+import java.util.Arrays;
 import java.util.IdentityHashMap;
 import java.util.Optional;
 import java.util.function.IntPredicate;
 import java.util.function.IntToDoubleFunction;
-import promedio.core.distribution.Distribution;
 import promedio.core.number.Figure;
 import promedio.core.sample.Sample;
 
@@ -193,10 +193,13 @@ public final class Estimate {
         }
 
         @Override
-        public Double bothTails(Formula.BothTails node) {
-            double t = value(node.statistic());
-            double freedom = value(node.freedom());
-            return freedom > 0 ? 2 * Distribution.t(freedom).above(Math.abs(t)) : Double.NaN;
+        public Double tail(Formula.Tail node) {
+            double[] of = node.of().stream().mapToDouble(Estimate.this::value).toArray();
+            double[] parameters = Arrays.copyOfRange(of, 1, of.length);
+            return node.curve()
+                    .of(parameters)
+                    .map(curve -> node.side().share(curve, of[0]))
+                    .orElse(Double.NaN);
         }
 
         @Override

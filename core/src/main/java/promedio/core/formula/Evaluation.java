@@ -163,7 +163,7 @@ public final class Evaluation {
 
     private Figure cell(Formula column, Row row) {
         if (column instanceof Formula.Variable letter) {
-            return row.read(letter, sample);
+            return row.read(letter.letter(), sample);
         }
         if (!column.variesByRow()) {
             return value(column);
@@ -308,8 +308,9 @@ public final class Evaluation {
         }
 
         @Override
-        public Figure bothTails(Formula.BothTails node) {
-            return TailShare.ofT(value(node.statistic()), value(node.freedom()));
+        public Figure tail(Formula.Tail node) {
+            return TailShare.of(
+                    node, node.of().stream().map(Evaluation.this::value).toList());
         }
 
         @Override

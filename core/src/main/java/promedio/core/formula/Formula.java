@@ -10,8 +10,11 @@ import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
+import promedio.core.distribution.Curve;
+import promedio.core.distribution.Side;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
+import promedio.core.sample.Letter;
 
 /**
  * A measure's definition as an expression tree. Everything the program says about a measure is read off its tree: the
@@ -31,7 +34,7 @@ public sealed interface Formula {
     }
 
     /** A letter of the row that a total or a pick runs over: x, its value, or f, its frequency. */
-    record Variable(String letter) implements Formula {
+    record Variable(Letter letter) implements Formula {
         @Override
         public <R> R fold(Cases<R> cases) {
             return cases.variable(this);
@@ -269,25 +272,34 @@ public sealed interface Formula {
     }
 
     /**
-     * The share of Student's t distribution at least as far from 0, on either side: P(|T| ≥ |t|).
+     * The share of a distribution on one side of a figure, or as far out on either side: P(|T| ≥ |t|).
      *
-     * @param statistic t
-     * @param freedom its degrees of freedom
+     * @param curve the distribution
+     * @param side which share
+     * @param of the figure, then the parameters of the distribution in their order
      */
-    record BothTails(Formula statistic, Formula freedom) implements Formula {
+    record Tail(Curve curve, Side side, List<Formula> of) implements Formula {
+        /** @throws IllegalArgumentException for more or fewer parameters than the curve has, or both sides of one that has no middle */
+        public Tail {
+            of = List.copyOf(of);
+            if (of.size() != 1 + curve.parameters() || side == Side.BOTH && !curve.isSymmetric()) {
+                throw new IllegalArgumentException("There is no " + side + " of " + curve + " of " + of.size() + ".");
+            }
+        }
+
         @Override
         public List<Formula> parts() {
-            return List.of(statistic, freedom);
+            return of;
         }
 
         @Override
         public Formula with(List<Formula> parts) {
-            return new BothTails(parts.get(0), parts.get(1));
+            return new Tail(curve, side, parts);
         }
 
         @Override
         public <R> R fold(Cases<R> cases) {
-            return cases.bothTails(this);
+            return cases.tail(this);
         }
     }
 

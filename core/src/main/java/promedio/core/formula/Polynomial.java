@@ -6,58 +6,16 @@ import java.util.Optional;
 import java.util.function.Function;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
-import promedio.core.sample.Paired;
+import promedio.core.sample.Letter;
+import promedio.core.sample.Powers;
 import promedio.core.sample.Sample;
 
 /**
- * A row expression as a polynomial, so that its total follows from sums that are known: Σ(x − x̄)² = Σx² − 2x̄·Σx + n·x̄². In x alone
- * its degree is 4 at most, in x and y of pairs together 2, as in their ranks.
+ * A row expression as a polynomial, so that its total follows from sums that samples know ({@link Powers#isKept}): Σ(x − x̄)² = Σx² − 2x̄·Σx +
+ * n·x̄².
  */
 final class Polynomial {
     private static final int HIGHEST = 4;
-    private static final int HIGHEST_OF_PAIRS = 2;
-
-    /** A term without its coefficient: powers of x, of y, and of the ranks of both. */
-    private record Powers(int ofX, int ofY, int ofRankOfX, int ofRankOfY) {
-        private static final Powers NONE = new Powers(0, 0, 0, 0);
-        private static final Map<Formula, Powers> LETTERS = Map.of(
-                Row.X,
-                new Powers(1, 0, 0, 0),
-                Row.Y,
-                new Powers(0, 1, 0, 0),
-                Row.RANK_OF_X,
-                new Powers(0, 0, 1, 0),
-                Row.RANK_OF_Y,
-                new Powers(0, 0, 0, 1));
-
-        private int ranks() {
-            return ofRankOfX + ofRankOfY;
-        }
-
-        boolean isKept() {
-            int plain = ofX + ofY;
-            return ranks() == 0
-                    ? plain <= (ofY == 0 ? HIGHEST : HIGHEST_OF_PAIRS)
-                    : plain == 0 && ranks() <= HIGHEST_OF_PAIRS;
-        }
-
-        Powers times(Powers other) {
-            return new Powers(
-                    ofX + other.ofX, ofY + other.ofY, ofRankOfX + other.ofRankOfX, ofRankOfY + other.ofRankOfY);
-        }
-
-        /** Its total over the rows of a sample. @throws NoValue for letters of pairs where there are none */
-        Exact total(Sample sample) {
-            if (ofY == 0 && ranks() == 0) {
-                return sample.powerSum(ofX);
-            }
-            Paired pairs = sample.paired().orElseThrow(() -> NoValue.because("undefined.no-pairs"));
-            if (ranks() > 0) {
-                return pairs.sumOfRanks(ofRankOfX, ofRankOfY);
-            }
-            return ofX == 0 ? pairs.second().powerSum(ofY) : pairs.sumOfProducts();
-        }
-    }
 
     private final Map<Powers, Exact> terms;
 
@@ -80,8 +38,9 @@ final class Polynomial {
         if (!each.variesByRow()) {
             return constants.apply(each) instanceof Exact value ? Optional.of(constant(value)) : Optional.empty();
         }
-        if (each instanceof Formula.Variable) {
-            return Optional.ofNullable(Powers.LETTERS.get(each)).map(powers -> term(powers, Exact.ONE));
+        if (each instanceof Formula.Variable variable) {
+            Letter letter = variable.letter();
+            return Powers.of(letter).isKept() ? Optional.of(term(Powers.of(letter), Exact.ONE)) : Optional.empty();
         }
         if (each instanceof Formula.Named named) {
             return of(named.body(), constants);
@@ -116,10 +75,14 @@ final class Polynomial {
         Exact sum = Exact.ZERO;
         for (Map.Entry<Powers, Exact> term : terms.entrySet()) {
             if (term.getValue().signum() != 0) {
-                sum = sum.plus(term.getValue().times(term.getKey().total(sample)));
+                sum = sum.plus(term.getValue().times(total(term.getKey(), sample)));
             }
         }
         return sum;
+    }
+
+    private static Exact total(Powers powers, Sample sample) {
+        return sample.total(powers).orElseThrow(() -> NoValue.because("undefined.no-pairs"));
     }
 
     private boolean isConstant() {

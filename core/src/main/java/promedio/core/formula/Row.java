@@ -1,7 +1,8 @@
 package promedio.core.formula;
 
+import java.util.Optional;
 import promedio.core.number.Exact;
-import promedio.core.sample.Paired;
+import promedio.core.sample.Letter;
 import promedio.core.sample.Ranking;
 import promedio.core.sample.Sample;
 
@@ -14,25 +15,25 @@ import promedio.core.sample.Sample;
  */
 public record Row(int index, Exact value, Exact weight) {
     /** The row's value, x. */
-    public static final Formula X = new Formula.Variable("x");
+    public static final Formula X = new Formula.Variable(Letter.X);
     /** The row's frequency, f: 1 in every row of a list, where nobody writes it. */
-    public static final Formula F = new Formula.Variable("f");
+    public static final Formula F = new Formula.Variable(Letter.F);
 
     /** The second value of a row of pairs, y. */
-    public static final Formula Y = new Formula.Variable("y");
+    public static final Formula Y = new Formula.Variable(Letter.Y);
     /** The rank of the row’s x among all x. */
-    public static final Formula RANK_OF_X = new Formula.Variable("rank of x");
+    public static final Formula RANK_OF_X = new Formula.Variable(Letter.RANK_OF_X);
     /** The rank of the row’s y among all y. */
-    public static final Formula RANK_OF_Y = new Formula.Variable("rank of y");
+    public static final Formula RANK_OF_Y = new Formula.Variable(Letter.RANK_OF_Y);
 
     /** Whether a formula is x. */
     public static boolean isValue(Formula formula) {
-        return formula instanceof Formula.Variable variable && variable.letter().equals("x");
+        return formula instanceof Formula.Variable variable && variable.letter() == Letter.X;
     }
 
     /** Whether a formula is f. */
     static boolean isWeight(Formula formula) {
-        return formula instanceof Formula.Variable variable && variable.letter().equals("f");
+        return formula instanceof Formula.Variable variable && variable.letter() == Letter.F;
     }
 
     static Row of(Sample sample, int index) {
@@ -43,27 +44,16 @@ public record Row(int index, Exact value, Exact weight) {
         return new Row(-1, ranking.distinct().at(place), weight);
     }
 
-    /** Whether a formula is something that rows of pairs have besides x and f. */
-    static boolean isOfPairs(Formula formula) {
-        return formula instanceof Formula.Variable && !isValue(formula) && !isWeight(formula);
-    }
-
     /** The figure that a letter stands for here, in a row of a sample. @throws NoValue when there is none of that letter */
-    Exact read(Formula.Variable letter, Sample sample) {
-        return switch (letter.letter()) {
-            case "x" -> value;
-            case "f" -> weight;
+    Exact read(Letter letter, Sample sample) {
+        return switch (letter) {
+            case X -> value;
+            case F -> weight;
             default ->
-                sample.paired()
-                        .filter(pairs -> index >= 0)
-                        .map(pairs -> ofPairs(letter, pairs))
-                        .orElseThrow(() -> NoValue.because("undefined.no-letter", letter.letter()));
+                Optional.of(letter)
+                        .filter(any -> index >= 0)
+                        .flatMap(any -> sample.letter(any, index))
+                        .orElseThrow(() -> NoValue.because("undefined.no-letter", letter.written()));
         };
-    }
-
-    private Exact ofPairs(Formula.Variable letter, Paired pairs) {
-        return letter.equals(Y)
-                ? pairs.value(index)
-                : letter.equals(RANK_OF_X) ? pairs.firstRank(index) : pairs.secondRank(index);
     }
 }

@@ -1,26 +1,27 @@
 package promedio.core.formula;
 
+import java.util.List;
 import promedio.core.distribution.Distribution;
+import promedio.core.distribution.Side;
 import promedio.core.number.Approximation;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
 
-/** The share of a distribution that lies as far out as a figure, or further. */
+/** The share of a distribution on one side of a figure, or as far out on either. */
 final class TailShare {
     /** What is known of the shares of the distributions: twelve digits. */
     private static final double ERROR = 5e-13;
 
     private TailShare() {}
 
-    /** P(|T| ≥ |t|) of Student's t; 1 for a t of 0. */
-    static Figure ofT(Figure t, Figure freedom) {
-        if (t.signum() == 0) {
+    /** Of the figure that comes first, under the parameters that follow it; exactly 1 on both sides of the middle itself. */
+    static Figure of(Formula.Tail node, List<Figure> of) {
+        Figure figure = of.get(0);
+        if (node.side() == Side.BOTH && figure.signum() == 0) {
             return Exact.ONE;
         }
-        if (freedom.signum() <= 0) {
-            throw NoValue.because("undefined.no-freedom");
-        }
-        double share = 2 * Distribution.t(freedom.toDouble()).above(Math.abs(t.toDouble()));
-        return Approximation.near(share, ERROR);
+        double[] parameters = of.stream().skip(1).mapToDouble(Figure::toDouble).toArray();
+        Distribution curve = node.curve().of(parameters).orElseThrow(() -> NoValue.because("undefined.no-freedom"));
+        return Approximation.near(node.side().share(curve, figure.toDouble()), ERROR);
     }
 }

@@ -4,6 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import promedio.core.distribution.Curve;
+import promedio.core.distribution.Side;
+import promedio.core.sample.Letter;
 
 /**
  * Writes a formula as a hand does: brackets only where they are needed, f only when the sample has frequencies, and any
@@ -28,6 +31,7 @@ public final class Writer {
     private static final Notation.Sign PLUS = new Notation.Sign("+", "+", "plus", true);
     private static final Notation.Sign MINUS = new Notation.Sign("−", "-", "minus", true);
     private static final Notation.Sign SEMICOLON = new Notation.Sign("; ", ";\\ ", "and", false);
+    private static final Notation.Sign AT_LEAST = new Notation.Sign("≥", "\\ge ", "at least", true);
     private static final Notation.Sign DOT = new Notation.Sign("·", "\\cdot ", "times", true);
 
     private final Letters letters;
@@ -129,11 +133,14 @@ public final class Writer {
 
         @Override
         public Piece variable(Formula.Variable node) {
-            if (node.equals(Row.RANK_OF_X) || node.equals(Row.RANK_OF_Y)) {
-                String of = node.equals(Row.RANK_OF_X) ? "x" : "y";
-                return new Piece(new Notation.Lowered(Notation.letter("R"), Notation.letter(of)), ATOM);
-            }
-            return new Piece(Notation.letter(node.letter()), ATOM);
+            Letter letter = node.letter();
+            Notation written = Notation.letter(letter.written());
+            return new Piece(
+                    letter.isRank()
+                            ? new Notation.Lowered(
+                                    written, Notation.letter(letter.column().written()))
+                            : written,
+                    ATOM);
         }
 
         @Override
@@ -165,17 +172,38 @@ public final class Writer {
         }
 
         @Override
-        public Piece bothTails(Formula.BothTails node) {
-            Notation size = new Notation.Fenced("|", part(node, 0).notation(), "|");
-            Notation t =
-                    new Notation.Lowered(Notation.letter("T"), part(node, 1).notation());
-            Notation atLeast = new Notation.Sign("≥", "\\ge ", "at least", true);
-            return new Piece(
-                    Notation.row(
-                            Notation.letter("P"),
-                            new Notation.Fenced(
-                                    "(", Notation.row(new Notation.Fenced("|", t, "|"), atLeast, size), ")")),
-                    ATOM);
+        public Piece tail(Formula.Tail node) {
+            Notation figure = part(node, 0).notation();
+            List<Notation> parameters = new ArrayList<>();
+            for (int i = 1; i < node.of().size(); i++) {
+                if (i > 1) {
+                    parameters.add(new Notation.Sign(", ", ",\\,", "and", false));
+                }
+                parameters.add(part(node, i).notation());
+            }
+            Notation letter = letter(node.curve());
+            Notation curve =
+                    switch (parameters.size()) {
+                        case 0 -> letter;
+                        case 1 -> new Notation.Lowered(letter, parameters.get(0));
+                        default -> Notation.row(letter, new Notation.Fenced("(", new Notation.Row(parameters), ")"));
+                    };
+            Notation sign = node.side() == Side.BELOW ? Rows.Order.UP_TO.sign() : AT_LEAST;
+            boolean both = node.side() == Side.BOTH;
+            Notation said = Notation.row(
+                    both ? new Notation.Fenced("|", curve, "|") : curve,
+                    sign,
+                    both ? new Notation.Fenced("|", figure, "|") : figure);
+            return new Piece(Notation.row(Notation.letter("P"), new Notation.Fenced("(", said, ")")), ATOM);
+        }
+
+        private static Notation letter(Curve curve) {
+            return switch (curve) {
+                case NORMAL -> Notation.letter("Z");
+                case T -> Notation.letter("T");
+                case CHI_SQUARED -> Notation.letter("χ", "\\chi ", "chi").raisedTo(2);
+                case F -> Notation.letter("F");
+            };
         }
 
         @Override

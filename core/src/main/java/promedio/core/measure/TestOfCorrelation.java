@@ -3,6 +3,8 @@ package promedio.core.measure;
 import static promedio.core.formula.Formula.number;
 
 import java.util.List;
+import promedio.core.distribution.Curve;
+import promedio.core.distribution.Side;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Notation;
 import promedio.core.formula.Symbol;
@@ -51,7 +53,8 @@ public record TestOfCorrelation(What what) implements OfPairs {
         return switch (what) {
             case T -> T;
             case FREEDOM -> FREEDOM;
-            case P -> new Formula.BothTails(T, FREEDOM).named(Symbol.of("p", Notation.letter("p")));
+            case P ->
+                new Formula.Tail(Curve.T, Side.BOTH, List.of(T, FREEDOM)).named(Symbol.of("p", Notation.letter("p")));
         };
     }
 

@@ -245,6 +245,40 @@ public final class Sample {
         return weights == null ? Exact.ONE : weights.at(row);
     }
 
+    /** What a letter stands for in a row; empty where samples of this kind have none of that letter. */
+    public Optional<Exact> letter(Letter letter, int row) {
+        return switch (letter) {
+            case X -> Optional.of(value(row));
+            case F -> Optional.of(weight(row));
+            case Y -> paired().map(pairs -> pairs.value(row));
+            case RANK_OF_X -> paired().map(pairs -> pairs.firstRank(row));
+            case RANK_OF_Y -> paired().map(pairs -> pairs.secondRank(row));
+        };
+    }
+
+    /**
+     * The total of a product of powers over all rows, each as often as its frequency says; empty where samples of this kind have none of
+     * its letters.
+     *
+     * @throws IllegalArgumentException for a product whose total is not kept
+     */
+    public Optional<Exact> total(Powers powers) {
+        if (!powers.isKept()) {
+            throw new IllegalArgumentException("No total is kept of " + powers + ".");
+        }
+        int ofX = powers.power(Letter.X);
+        int ofY = powers.power(Letter.Y);
+        int ranksOfX = powers.power(Letter.RANK_OF_X);
+        int ranksOfY = powers.power(Letter.RANK_OF_Y);
+        if (ranksOfX + ranksOfY > 0) {
+            return paired().map(pairs -> pairs.sumOfRanks(ranksOfX, ranksOfY));
+        }
+        if (ofY == 0) {
+            return Optional.of(powerSum(ofX));
+        }
+        return paired().map(pairs -> ofX == 0 ? pairs.second().powerSum(ofY) : pairs.sumOfProducts());
+    }
+
     /** The entry that a row comes from; a sample made without entries counts its rows. */
     public int entry(int row) {
         return entries == null ? row : entries[row];
