@@ -42,6 +42,8 @@ class ArchitectureTest {
             "compare",
             "slip",
             "marking",
+            "document",
+            "report",
             "assignment",
             "answers",
             "pasted");

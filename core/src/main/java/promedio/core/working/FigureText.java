@@ -108,6 +108,17 @@ public final class FigureText {
         return plain(cut(figure, Math.max(0, accuracy.placesFor(figure, dataPlaces) + 2))) + "…";
     }
 
+    /** A sentence whose figures are written like all others on the paper. */
+    public Sentence written(Sentence sentence) {
+        return new Sentence(
+                sentence.key(),
+                sentence.facts().stream()
+                        .map(fact -> fact instanceof Sentence inner
+                                ? written(inner)
+                                : fact instanceof Exact exact ? carried(exact) : fact)
+                        .toList());
+    }
+
     /** The figure rounded to some places, as a line of rounded working shows it. */
     public String rounded(Figure figure, int places) {
         return plain(figure.toPlaces(places, halves));

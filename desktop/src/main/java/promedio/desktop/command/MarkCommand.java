@@ -7,7 +7,6 @@ import java.io.PrintWriter;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -21,6 +20,9 @@ import picocli.CommandLine.Spec;
 import promedio.core.course.Accuracy;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
+import promedio.core.document.Block;
+import promedio.core.document.Document;
+import promedio.core.document.Phrase;
 import promedio.core.formula.Evaluation;
 import promedio.core.formula.Outcome;
 import promedio.core.marking.Mark;
@@ -36,6 +38,7 @@ import promedio.core.working.FigureText;
 import promedio.files.InputProblem;
 import promedio.files.answers.AnswerRows;
 import promedio.files.answers.MarksJson;
+import promedio.files.document.ConsoleText;
 import promedio.files.table.ReadingOptions;
 
 /** {@code promedio mark}: answers about one sample marked, each with what may have happened. Definitions, section 8. */
@@ -129,7 +132,7 @@ public final class MarkCommand implements Callable<Integer> {
         Evaluation evaluation = Evaluation.of(sample);
         Markers markers = new Markers(sample, read.again(), MeasuredIn.NOTHING);
         ArrayNode list = new ObjectMapper().createArrayNode();
-        StringBuilder text = new StringBuilder();
+        List<Block> blocks = new ArrayList<>();
         for (AnswerRows.Row one : given) {
             CourseCard card = card(read, one);
             Optional<Measure> known = Catalogue.of(sample).find(one.measure(), card);
@@ -139,7 +142,7 @@ public final class MarkCommand implements Callable<Integer> {
                 problems.add(problem);
                 list.add(
                         MarksJson.answer(one.who(), one.measure(), one.answer()).put("error", problem));
-                text.append(line(one, problem));
+                blocks.add(block(one, unknown(Sentence.of("input.no-measure", one.measure()))));
                 continue;
             }
             Measure measure = known.get();
@@ -159,9 +162,9 @@ public final class MarkCommand implements Callable<Integer> {
             Outcome outcome = measure.outcome(evaluation);
             list.add(MarksJson.mark(
                     MarksJson.answer(one.who(), one.measure(), one.answer()), verdict, outcome, card, sample.places()));
-            text.append(text(one, verdict, card, sample));
+            blocks.add(block(one, Mark.of(verdict, card, new FigureText(card, sample.places()))));
         }
-        return json ? list.toString() : text.toString().stripTrailing();
+        return json ? list.toString() : new ConsoleText(Sentence::toString).of(new Document(blocks));
     }
 
     /** The question without its convention where that is the card's own. */
@@ -174,16 +177,12 @@ public final class MarkCommand implements Callable<Integer> {
                 : asked;
     }
 
-    private static String text(AnswerRows.Row one, Verdict verdict, CourseCard card, Sample sample) {
-        Mark mark = Mark.of(verdict, card, new FigureText(card, sample.places()));
-        StringBuilder text = new StringBuilder(line(one, mark.word().toString()));
-        mark.details().forEach(detail -> text.append(String.format("    %s%n", detail)));
-        return text.toString();
+    private static Block block(AnswerRows.Row one, Mark mark) {
+        return new Block.Marked(one.who(), Phrase.of(one.measure()), one.answer(), mark);
     }
 
-    private static String line(AnswerRows.Row one, String said) {
-        String who = one.who().isEmpty() ? "" : Visible.line(one.who()) + ": ";
-        return String.format(
-                Locale.ROOT, "%s%-24s %-14s %s%n", who, Visible.line(one.measure()), Visible.line(one.answer()), said);
+    /** In place of a mark where there is no such question. */
+    private static Mark unknown(Sentence why) {
+        return new Mark(Mark.Kind.UNREADABLE, why, List.of(), Optional.empty(), Optional.empty());
     }
 }

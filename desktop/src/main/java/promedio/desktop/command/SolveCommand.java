@@ -8,10 +8,10 @@ import java.io.PrintWriter;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -20,6 +20,9 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import promedio.core.course.CourseCard;
+import promedio.core.document.Block;
+import promedio.core.document.Document;
+import promedio.core.document.Phrase;
 import promedio.core.formula.Evaluation;
 import promedio.core.formula.Outcome;
 import promedio.core.measure.Catalogue;
@@ -33,6 +36,7 @@ import promedio.core.sample.SampleKind.Use;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 import promedio.files.InputProblem;
+import promedio.files.document.ConsoleText;
 import promedio.files.sample.SampleReader;
 
 /** {@code promedio solve}: every measure of samples from files, as text or JSON. Definitions, section 8. */
@@ -130,7 +134,8 @@ public final class SolveCommand implements Callable<Integer> {
                 int left = catalogue.all().size() - asked.size();
                 Results results = new Results(
                         read, outcomes(read.reading().sample(), asked), measures.isEmpty() ? Math.max(0, left) : 0);
-                printed.add(json ? results.json(input) : results.text(input));
+                printed.add(
+                        json ? results.json(input) : new ConsoleText(Sentence::toString).of(results.document(input)));
             }
             return new Answered(Optional.of(String.join(System.lineSeparator(), printed)), Optional.empty());
         } catch (InputProblem problem) {
@@ -232,34 +237,36 @@ public final class SolveCommand implements Callable<Integer> {
             return object.toString();
         }
 
-        String text(String source) {
+        Document document(String source) {
             SampleReader.Reading reading = read.reading();
             Sample sample = reading.sample();
-            String counted = read.kind().can(Use.VARIABLES) ? " pair" : " value";
-            StringBuilder text = new StringBuilder(Visible.line(source) + ": " + written(sample.count()) + counted
-                    + (sample.count().equals(Exact.ONE) ? "" : "s"));
+            String what = read.kind().can(Use.VARIABLES) ? "solve.pair" : "solve.value";
+            boolean one = sample.count().equals(Exact.ONE);
+            Phrase head = Phrase.of(source + ": ")
+                    .directly(Phrase.of(Sentence.of(one ? what : what + "s", written(sample.count()))));
             if (sample.missing().signum() > 0) {
-                text.append(", ").append(written(sample.missing())).append(" missing");
+                head = head.directly(Phrase.of(Sentence.of("solve.missing", written(sample.missing()))));
             }
-            reading.heading().ifPresent(heading -> text.append(", headed “")
-                    .append(Visible.line(heading))
-                    .append("”"));
-            read.told().forEach(sentence -> text.append(String.format("%n  %s", Visible.line(sentence.toString()))));
-            outcomes.forEach((key, outcome) -> text.append(String.format(
-                    Locale.ROOT,
-                    "%n  %-42s %s",
-                    key,
-                    outcome.figures().isEmpty()
-                            ? "undefined: " + outcome.whyUndefined().orElseThrow()
-                            : String.join(
-                                    "; ",
-                                    outcome.figures().stream()
-                                            .map(this::written)
-                                            .toList()))));
+            if (reading.heading().isPresent()) {
+                head = head.directly(
+                        Phrase.of(Sentence.of("solve.headed", reading.heading().get())));
+            }
+            List<Block> blocks = new ArrayList<>(List.of(new Block.Heading(1, head)));
+            read.told().forEach(sentence -> blocks.add(new Block.Paragraph(Phrase.of(sentence))));
+            List<List<Phrase>> rows = new ArrayList<>();
+            outcomes.forEach((key, outcome) -> rows.add(List.of(Phrase.of(key), figures(outcome))));
+            blocks.add(new Block.Table(Phrase.EMPTY, List.of(), rows, List.of()));
             if (left > 0) {
-                text.append(String.format("%n  %d more with --all, one with --measure KEY", left));
+                blocks.add(new Block.Paragraph(Phrase.of(Sentence.of("solve.left", left))));
             }
-            return text.toString();
+            return new Document(blocks);
+        }
+
+        private Phrase figures(Outcome outcome) {
+            return outcome.whyUndefined()
+                    .map(why -> Phrase.of(Sentence.of("solve.undefined", why)))
+                    .orElseGet(() -> Phrase.of(
+                            outcome.figures().stream().map(this::written).collect(Collectors.joining("; "))));
         }
 
         private String written(Figure figure) {

@@ -4,7 +4,10 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
-import promedio.desktop.model.desk.TableText;
+import promedio.core.document.Document;
+import promedio.desktop.text.Words;
+import promedio.files.document.HtmlText;
+import promedio.files.document.TabbedText;
 
 /**
  * Cells on the clipboard as they may be pasted anywhere: none is a formula in another program. Pasted here again they are as they were.
@@ -15,27 +18,29 @@ public final class CopiedCells {
 
     private CopiedCells() {}
 
-    /** Puts rows of cells on the clipboard: lines, with tabs between the cells of one. */
+    /** Puts rows of cells on the clipboard: lines, with tabs between the cells of one, and nothing that would bring a look with it. */
     public static void put(List<List<String>> rows) {
-        put(rows, Optional.empty());
+        put(Document.table(rows), false);
     }
 
     /** The same, and as a table for programs that take one. */
     public static void putTable(List<List<String>> rows) {
-        put(rows, Optional.of("<table>" + TableText.htmlRows(rows) + "</table>"));
+        put(Document.table(rows));
     }
 
-    /**
-     * The same with a table that shows more than texts.
-     *
-     * @param html in which no cell is a formula in another program
-     */
-    public static void put(List<List<String>> rows, Optional<String> html) {
-        copied = TableText.tabbed(rows);
-        handed = TableText.tabbed(TableText.guarded(rows));
+    /** A document as text, and for programs that take it with its formulas and tables. */
+    public static void put(Document document) {
+        put(document, true);
+    }
+
+    private static void put(Document document, boolean formatted) {
+        copied = TabbedText.asItIs(Words::of).of(document);
+        handed = TabbedText.guarded(Words::of).of(document);
         ClipboardContent content = new ClipboardContent();
         content.putString(handed);
-        html.ifPresent(content::putHtml);
+        if (formatted) {
+            content.putHtml(new HtmlText(Words::of).fragment(document));
+        }
         Clipboard.getSystemClipboard().setContent(content);
     }
 

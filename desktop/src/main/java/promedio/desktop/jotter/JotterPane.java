@@ -221,7 +221,7 @@ public final class JotterPane extends VBox {
         choice.getStyleClass().remove("reading-choice");
         figures.lines().stream()
                 .filter(line -> line.usual(figures.firstSkewness()))
-                .forEach(line -> choice.or(line.label(), line.question()));
+                .forEach(line -> choice.or(Words.of(line.label()), line.question()));
         return Optional.of(choice);
     }
 

@@ -173,8 +173,8 @@ public final class LineView extends FiguresInk {
         }
         String said = figures()
                 .line(question)
-                .map(line ->
-                        line.label() + " " + line.figure() + ": " + figures().meaning(line))
+                .map(line -> Words.of(line.label()) + " " + line.figure() + ": "
+                        + figures().meaning(line))
                 .orElse("");
         Font font = font(0.9, false);
         double left = Math.max(scale.left(), markers.keyBelow() + em());
@@ -210,7 +210,7 @@ public final class LineView extends FiguresInk {
             model().looking().pointedProperty().set(questions.get(next));
             figures()
                     .line(questions.get(next))
-                    .ifPresent(line -> setAccessibleText(line.label() + " " + line.figure() + ". "
+                    .ifPresent(line -> setAccessibleText(Words.of(line.label()) + " " + line.figure() + ". "
                             + figures().meaning(line)));
         }
     }

@@ -12,13 +12,13 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import promedio.core.marking.Mark;
+import promedio.core.report.MeasureLine;
 import promedio.desktop.control.FirstPicture;
 import promedio.desktop.control.Tip;
 import promedio.desktop.formula.FormulaView;
 import promedio.desktop.margin.AnswerBox;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.desk.Margin;
-import promedio.desktop.model.desk.MeasureLine;
 import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.text.Words;
 
@@ -82,7 +82,7 @@ final class MeasureRow extends HBox {
         room.getStyleClass().add("answer-box");
         getChildren().addAll(paper, room);
         FirstPicture.then(() -> {
-            answer = new AnswerBox(model, question, shown.label());
+            answer = new AnswerBox(model, question, Words.of(shown.label()));
             getChildren().set(1, answer);
         });
     }
@@ -110,15 +110,15 @@ final class MeasureRow extends HBox {
             return;
         }
         written = now;
-        name.setText(shown.label());
+        name.setText(Words.of(shown.label()));
         symbol.show(shown.symbol());
         boolean covered = now.covered();
         pseudoClassStateChanged(COVERED, covered);
-        String plain = shown.shown();
+        String plain = Words.of(shown.shown());
         figure.show(covered ? Words.of("cover.covered") : plain, shown.unit());
-        note.setText(covered ? Words.of("cover.note") : shown.note());
-        line.setAccessibleText(
-                shown.label() + " " + (covered ? "" : shown.figure()) + " " + shown.unit() + ", " + note.getText());
+        note.setText(covered ? Words.of("cover.note") : Words.of(shown.note()));
+        line.setAccessibleText(Words.of(shown.label()) + " " + (covered ? "" : shown.figure()) + " " + shown.unit()
+                + ", " + note.getText());
         pseudoClassStateChanged(UNDEFINED, !shown.defined());
         if (answer != null) {
             answer.show();

@@ -22,8 +22,8 @@ import promedio.core.measure.Quartile;
 import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
+import promedio.core.report.MeasureLine;
 import promedio.core.sample.Ranking;
-import promedio.desktop.model.desk.MeasureLine;
 import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.text.Words;
 
@@ -50,7 +50,7 @@ final class RuleComparison extends VBox {
         for (QuartileRule rule : QuartileRule.values()) {
             readings.add(new Reading(rule, new Quartile(quarters, rule).outcome(evaluation)));
         }
-        Label head = new Label(Words.of("compare.head", shown.label().toLowerCase(Locale.getDefault())));
+        Label head = new Label(Words.of("compare.head", Words.of(shown.label()).toLowerCase(Locale.getDefault())));
         head.getStyleClass().add("rule-head");
         getChildren().addAll(head, grid(readings));
     }

@@ -7,13 +7,12 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import promedio.core.course.CardKey;
+import promedio.core.document.Phrase;
 import promedio.core.formula.Columns;
 import promedio.core.formula.Formula;
 import promedio.core.marking.Explanation;
@@ -23,16 +22,17 @@ import promedio.core.measure.Quartile;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
 import promedio.core.number.Numerals;
+import promedio.core.report.MeasureLine;
+import promedio.core.report.WorkingReport;
 import promedio.core.sample.Sample;
 import promedio.core.sentence.Sentence;
 import promedio.core.working.Working;
+import promedio.desktop.control.CopiedCells;
 import promedio.desktop.formula.FormulaView;
 import promedio.desktop.margin.TwoWorkingsBox;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.desk.Lane;
-import promedio.desktop.model.desk.MeasureLine;
 import promedio.desktop.model.desk.SheetFigures;
-import promedio.desktop.model.desk.WorkingText;
 import promedio.desktop.text.Words;
 
 /** The working of a measure as a hand writes it: the case that applies, the lines, the table, the list in order. */
@@ -72,7 +72,7 @@ final class WorkingPane extends VBox {
             return;
         }
         if (!shown.defined()) {
-            parts.add(sentence(shown.note()));
+            parts.add(sentence(Words.of(shown.note())));
             getChildren().setAll(parts);
             return;
         }
@@ -101,7 +101,7 @@ final class WorkingPane extends VBox {
         Sample sample = figures.sample();
         parts.add(sentence(figures.meaning(shown)));
         mistake(shown, figures).ifPresent(parts::add);
-        parts.add(choices(shown.measure(), sample, working));
+        parts.add(choices(shown.measure(), sample, working, shown.unit()));
         if (shown.measure() instanceof Quartile && comparing) {
             parts.add(new RuleComparison(shown, figures));
         }
@@ -148,7 +148,7 @@ final class WorkingPane extends VBox {
     }
 
     /** The hand methods, and exact or rounded lines: words to click, the chosen one plain. */
-    private Node choices(Measure measure, Sample sample, Working working) {
+    private Node choices(Measure measure, Sample sample, Working working, String unit) {
         FlowPane flow = new FlowPane();
         flow.getStyleClass().add("working-choices");
         List<Measure.Method> methods = measure.methods(sample.shape());
@@ -172,7 +172,7 @@ final class WorkingPane extends VBox {
                 refresh();
             }));
         }
-        flow.getChildren().add(choice(Words.of("working.copy"), false, () -> copy(working)));
+        flow.getChildren().add(choice(Words.of("working.copy"), false, () -> copy(working, unit)));
         boolean one = working.columns().isEmpty() && working.lines().size() <= 1;
         if (one) {
             return flow;
@@ -189,11 +189,8 @@ final class WorkingPane extends VBox {
         return flow;
     }
 
-    private void copy(Working working) {
-        ClipboardContent content = new ClipboardContent();
-        content.putString(WorkingText.plain(working));
-        content.putHtml(WorkingText.html(working));
-        Clipboard.getSystemClipboard().setContent(content);
+    private void copy(Working working, String unit) {
+        CopiedCells.put(WorkingReport.of(working, unit));
         model.say(Words.of("message.working-copied"));
     }
 
@@ -215,12 +212,10 @@ final class WorkingPane extends VBox {
             FormulaView view = new FormulaView().pointing(line.notation(), node -> point(working, node));
             HBox result = new HBox(view);
             result.setAlignment(Pos.CENTER_LEFT);
-            if (line.last() && !shown.unit().isEmpty()) {
-                result.getChildren().add(beside(shown.unit()));
+            Phrase beside = WorkingReport.line(line, shown.unit()).beside();
+            if (!beside.isEmpty()) {
+                result.getChildren().add(beside(Words.of(beside)));
             }
-            line.exactly()
-                    .map(exactly -> beside("(" + Words.of("working.exactly", exactly) + ")"))
-                    .ifPresent(result.getChildren()::add);
             lines.getChildren().add(result);
         }
         List<Columns.Column> columns = working.columns();

@@ -161,7 +161,7 @@ final class OutsBar extends FlowPane {
     private record Copied(Rendered rendered, ByteBuffer svg) {}
 
     private void copyTable() {
-        CopiedCells.putTable(plot.texts());
+        plot.document().ifPresent(CopiedCells::put);
         model.say(Words.of("message.table-copied"));
     }
 }

@@ -10,8 +10,10 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import promedio.core.document.Document;
 import promedio.core.picture.Mark;
 import promedio.core.picture.ToPlot;
+import promedio.core.report.PictureReport;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 import promedio.desktop.text.Words;
@@ -92,13 +94,8 @@ final class PlotBox extends VBox {
         }
     }
 
-    /** The table as texts, its headings first. */
-    List<List<String>> texts() {
-        List<List<String>> texts = new java.util.ArrayList<>();
-        if (shown != null) {
-            texts.add(shown.headings().stream().map(Words::of).toList());
-            texts.addAll(shown.rows());
-        }
-        return texts;
+    /** The table as it is handed out; nothing where none is shown. */
+    Optional<Document> document() {
+        return Optional.ofNullable(shown).map(PictureReport::of);
     }
 }

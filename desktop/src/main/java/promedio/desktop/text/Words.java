@@ -6,10 +6,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.ResourceBundle;
 import java.util.stream.Collectors;
+import promedio.core.document.Phrase;
 import promedio.core.number.Exact;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 import promedio.core.working.FigureText;
+import promedio.files.document.PlainInline;
 
 /** The words of the window, from the bundle {@code words.properties}; and those of the core, in the same language. */
 public final class Words {
@@ -43,6 +45,11 @@ public final class Words {
     /** A sentence of the core. */
     public static String of(Sentence sentence) {
         return sentence.text(Locale.getDefault());
+    }
+
+    /** What stands in a line of a document. */
+    public static String of(Phrase phrase) {
+        return new PlainInline(Words::of).of(phrase);
     }
 
     /** Sentences of the core, one after the other. */

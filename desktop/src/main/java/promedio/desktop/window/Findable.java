@@ -1,7 +1,7 @@
 package promedio.desktop.window;
 
 import java.util.Optional;
-import promedio.desktop.model.desk.MeasureLine;
+import promedio.core.report.MeasureLine;
 
 /**
  * Something that can be found and gone to.

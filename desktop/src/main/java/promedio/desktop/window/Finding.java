@@ -10,9 +10,9 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Task;
+import promedio.core.report.MeasureLine;
 import promedio.core.sentence.Visible;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.desk.MeasureLine;
 import promedio.desktop.model.desk.Page;
 import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.text.Words;
@@ -59,8 +59,8 @@ final class Finding {
     private Findable measure(MeasureLine line) {
         boolean covered = model.margin().covers(line.question());
         return new Findable(
-                line.label(),
-                covered ? "" : line.shown() + " " + line.unit(),
+                Words.of(line.label()),
+                covered ? "" : Words.of(line.shown()) + " " + line.unit(),
                 Optional.of(line),
                 () -> reveal.accept(line.question()));
     }
@@ -103,7 +103,7 @@ final class Finding {
     /** Every word typed begins a word of the name or of what it is called every day, or the whole is the symbol. */
     private boolean matches(MeasureLine line, String typed) {
         String plain = line.symbol().text().toLowerCase(Locale.getDefault());
-        return begins(line.label(), typed)
+        return begins(Words.of(line.label()), typed)
                 || plain.equals(typed)
                 || line.question().equals(typed.replace(' ', '-'))
                 || typed.length() > 2

@@ -1,7 +1,6 @@
 package promedio.desktop.window;
 
 import java.util.List;
-import java.util.Optional;
 import javafx.animation.PauseTransition;
 import javafx.collections.ObservableList;
 import javafx.scene.Node;
@@ -17,6 +16,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
+import promedio.core.report.MeasureLine;
+import promedio.core.report.MeasuresReport;
 import promedio.core.sample.SampleKind.Above;
 import promedio.desktop.card.CardPane;
 import promedio.desktop.control.CopiedCells;
@@ -26,8 +27,6 @@ import promedio.desktop.jotter.JotterPane;
 import promedio.desktop.line.CrossView;
 import promedio.desktop.line.LineView;
 import promedio.desktop.model.DeskModel;
-import promedio.desktop.model.desk.MeasureLine;
-import promedio.desktop.model.desk.MeasuresText;
 import promedio.desktop.model.desk.Page;
 import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.model.desk.TablePage;
@@ -337,7 +336,7 @@ public final class MainWindow {
                 .filter(line ->
                         line.usual(figures.firstSkewness()) && !model.margin().covers(line.question()))
                 .toList();
-        CopiedCells.put(MeasuresText.rows(lines), Optional.of(MeasuresText.html(figures.name(), lines)));
+        CopiedCells.put(MeasuresReport.of(figures.name(), lines));
         model.say(Words.of("message.copied", lines.size()));
     }
 

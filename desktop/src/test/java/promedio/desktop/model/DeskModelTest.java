@@ -34,12 +34,12 @@ import promedio.core.course.SkewnessChoice;
 import promedio.core.data.Entries;
 import promedio.core.marking.Mark;
 import promedio.core.number.Exact;
+import promedio.core.report.MeasureLine;
 import promedio.core.sample.SampleKind;
 import promedio.desktop.demo.Demo;
 import promedio.desktop.model.desk.Background;
 import promedio.desktop.model.desk.Desk;
 import promedio.desktop.model.desk.Lanes;
-import promedio.desktop.model.desk.MeasureLine;
 import promedio.desktop.model.desk.Page;
 import promedio.desktop.model.desk.Part;
 import promedio.desktop.model.desk.SheetFigures;
@@ -598,7 +598,7 @@ class DeskModelTest {
     void an_empty_sample_has_reasons_in_place_of_figures() {
         desk.intake().type("red green");
         assertThat(desk.figuresProperty().get().lines())
-                .allMatch(line -> !line.defined() && !line.note().isEmpty());
+                .allMatch(line -> !line.defined() && !line.note().toString().isEmpty());
         assertThat(desk.margin().mark("mean")).isEmpty();
     }
 

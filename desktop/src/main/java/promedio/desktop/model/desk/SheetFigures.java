@@ -24,6 +24,7 @@ import promedio.core.measure.Measure;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
 import promedio.core.number.Numerals;
+import promedio.core.report.MeasureLine;
 import promedio.core.sample.Sample;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
@@ -85,25 +86,7 @@ public final class SheetFigures {
     }
 
     private MeasureLine line(Measure measure, Outcome outcome) {
-        boolean defined = !outcome.figures().isEmpty();
-        return new MeasureLine(
-                measure,
-                Words.of(measure.label()),
-                card.letters().of(measure.symbol()),
-                outcome,
-                defined ? text.answer(outcome, measure.symbol().counts()) : "",
-                defined
-                        ? Visible.line(
-                                sheet().measuredIn().written(measure.traits().dimension()), LONGEST_NAME)
-                        : "",
-                defined
-                        ? note(measure, outcome)
-                        : Words.of(outcome.whyUndefined().orElseThrow(), text));
-    }
-
-    private String note(Measure measure, Outcome outcome) {
-        String note = Words.of(measure.note(sample(), outcome), text);
-        return measure.restsOnAssumedEnd(sample()) ? Words.of("measures.rests", note) : note;
+        return MeasureLine.of(measure, outcome, sample(), card, text, sheet().measuredIn());
     }
 
     /** The sheet. */
@@ -224,11 +207,7 @@ public final class SheetFigures {
 
     /** What a line's figure tells about the data; empty when it has none. */
     public String meaning(MeasureLine line) {
-        if (!line.defined()) {
-            return "";
-        }
-        String shown = line.unit().isEmpty() ? line.figure() : line.figure() + "\u00a0" + line.unit();
-        return Words.of(line.measure().meaning(line.outcome(), shown, sample().count()), text);
+        return Words.of(line.meaning(text, sample().count()));
     }
 
     /** The rules of the card that a line follows, and its source, for the foot of its working. */
