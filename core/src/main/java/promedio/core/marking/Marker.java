@@ -18,6 +18,7 @@ import promedio.core.formula.Outcome;
 import promedio.core.measure.Catalogue;
 import promedio.core.measure.Measure;
 import promedio.core.measure.MeasuredIn;
+import promedio.core.measure.Traits;
 import promedio.core.number.Figure;
 import promedio.core.sample.ClassInterval;
 import promedio.core.sample.ClassTable;
@@ -33,9 +34,6 @@ import promedio.core.tabulate.ClassLabel;
  * value of another measure, or differs. Candidates for a question are computed once, so that marking again is a look-up.
  */
 public final class Marker {
-    /** Measures whose value is so often a value of the sample that a match says nothing. */
-    private static final Set<String> COMMON_VALUES = Set.of("minimum", "maximum", "distinct");
-
     /** Lines are tried with so many places more than asked. */
     private static final int MORE_PLACES = 3;
 
@@ -405,8 +403,7 @@ public final class Marker {
         }
         if (others == null) {
             others = Catalogue.of(sample).page(card).stream()
-                    .filter(measure -> !COMMON_VALUES.contains(measure.id())
-                            && !measure.id().startsWith("decile-"))
+                    .filter(measure -> !measure.traits().is(Traits.Known.COMMONPLACE))
                     .map(measure -> new OtherValue(measure, measure.outcome(evaluation)))
                     .toList();
         }

@@ -37,7 +37,8 @@ public record BowleySkewness(PositionRule rule) implements Skew {
         return Traits.of(Group.SHAPE)
                 .in(Dimension.NONE)
                 .needing(Positions.needs(rule))
-                .from("BOWLEY");
+                .from("BOWLEY")
+                .being(Traits.Known.USUAL);
     }
 
     @Override

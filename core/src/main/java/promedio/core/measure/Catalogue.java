@@ -3,7 +3,6 @@ package promedio.core.measure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.formula.Symbol;
@@ -17,28 +16,6 @@ public final class Catalogue {
 
     private static final Catalogue PAIRS = new Catalogue(PairMeasures.all());
     private static final Catalogue NONE = new Catalogue(List.of());
-
-    /** What a first course asks for. */
-    private static final Set<String> USUAL = Set.of(
-            "mean",
-            "median",
-            "mode",
-            "quartile-1",
-            "quartile-3",
-            "range",
-            "iqr",
-            "variance",
-            "sd",
-            "skewness-bowley",
-            "mean/x",
-            "mean/y",
-            "sd/x",
-            "sd/y",
-            "covariance",
-            "correlation-pearson",
-            "correlation-spearman",
-            "slope",
-            "intercept");
 
     private final List<Entry> entries;
     private final List<Measure> everything;
@@ -91,15 +68,10 @@ public final class Catalogue {
                 .toList();
     }
 
-    /** Whether a first course asks for it, so that it is shown before anybody asks for more. */
-    public static boolean isUsual(String question) {
-        return USUAL.contains(question);
-    }
-
     /** Those of the page that a first course asks for, with the coefficient of skewness that the card puts first. */
     public List<Measure> usual(CourseCard card) {
         return page(card).stream()
-                .filter(measure -> isUsual(measure.question())
+                .filter(measure -> measure.traits().is(Traits.Known.USUAL)
                         || measure.id().equals(card.get(CardKey.SKEWNESS).id()))
                 .toList();
     }

@@ -46,7 +46,8 @@ public record Correlation(boolean squared) implements OfPairs {
         return Traits.of(Group.TOGETHER)
                 .in(Dimension.NONE)
                 .needing(PairParts.UNEQUAL_X, PairParts.UNEQUAL_Y)
-                .from("YULE");
+                .from("YULE")
+                .being(Traits.Known.USUAL, !squared);
     }
 
     @Override

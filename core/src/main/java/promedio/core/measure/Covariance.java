@@ -46,7 +46,8 @@ public record Covariance(Divisor divisor) implements OfPairs {
     public Traits traits() {
         return Traits.of(Group.TOGETHER)
                 .in(Dimension.PRODUCT)
-                .needing(divisor == Divisor.SAMPLE ? List.of(PairParts.TWO) : List.of());
+                .needing(divisor == Divisor.SAMPLE ? List.of(PairParts.TWO) : List.of())
+                .being(Traits.Known.USUAL);
     }
 
     @Override

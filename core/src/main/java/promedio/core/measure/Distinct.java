@@ -27,7 +27,7 @@ public record Distinct() implements Measure {
 
     @Override
     public Traits traits() {
-        return Traits.of(Group.CENTRE).in(Dimension.NONE).from("BOOKS");
+        return Traits.of(Group.CENTRE).in(Dimension.NONE).from("BOOKS").being(Traits.Known.COMMONPLACE);
     }
 
     @Override

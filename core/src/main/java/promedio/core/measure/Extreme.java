@@ -30,7 +30,7 @@ public record Extreme(boolean largest) implements Measure {
 
     @Override
     public Traits traits() {
-        return Traits.of(Group.POSITION).from("BOOKS");
+        return Traits.of(Group.POSITION).from("BOOKS").being(Traits.Known.COMMONPLACE);
     }
 
     @Override

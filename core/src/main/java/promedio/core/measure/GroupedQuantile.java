@@ -74,7 +74,9 @@ public record GroupedQuantile(String id, Exact p, GroupedPosition rule, Symbol s
     public Traits traits() {
         return Traits.of(id.equals("median") ? Group.CENTRE : Group.POSITION)
                 .needing(needs(rule))
-                .from("BOOKS");
+                .from("BOOKS")
+                .being(Traits.Known.COMMONPLACE, id.startsWith("decile-"))
+                .being(Traits.Known.USUAL, id.equals("median") || id.startsWith("quartile-"));
     }
 
     static List<Need> needs(GroupedPosition rule) {

@@ -44,7 +44,7 @@ public record Mean() implements Measure {
 
     @Override
     public Traits traits() {
-        return Traits.of(Group.CENTRE);
+        return Traits.of(Group.CENTRE).being(Traits.Known.USUAL);
     }
 
     @Override

@@ -48,7 +48,7 @@ public record Median(MedianRule rule) implements Measure {
 
     @Override
     public Traits traits() {
-        return Traits.of(Group.CENTRE);
+        return Traits.of(Group.CENTRE).being(Traits.Known.USUAL);
     }
 
     /** The lower of the two middle ranks; for an odd n, the middle one. */

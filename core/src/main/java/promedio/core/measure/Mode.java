@@ -45,7 +45,7 @@ public record Mode(ModeTies ties) implements Measure {
 
     @Override
     public Traits traits() {
-        return Traits.of(Group.CENTRE);
+        return Traits.of(Group.CENTRE).being(Traits.Known.USUAL).being(Traits.Known.ANY_NUMBER);
     }
 
     @Override

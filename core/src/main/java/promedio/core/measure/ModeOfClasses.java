@@ -51,7 +51,10 @@ public record ModeOfClasses(GroupedMode way) implements Measure {
 
     @Override
     public Traits traits() {
-        return Traits.of(Group.CENTRE).from(way == GroupedMode.EMPIRICAL ? "YULE" : "BOOKS");
+        return Traits.of(Group.CENTRE)
+                .from(way == GroupedMode.EMPIRICAL ? "YULE" : "BOOKS")
+                .being(Traits.Known.USUAL)
+                .being(Traits.Known.ANY_NUMBER);
     }
 
     @Override

@@ -38,7 +38,7 @@ public record Outliers(OutlierRule fences, QuartileRule rule) implements Measure
 
     @Override
     public Traits traits() {
-        return Traits.of(Group.POSITION).needing(fence(true).traits().needs());
+        return Traits.of(Group.POSITION).needing(fence(true).traits().needs()).being(Traits.Known.ANY_NUMBER);
     }
 
     @Override

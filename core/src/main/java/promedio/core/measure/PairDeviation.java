@@ -48,7 +48,8 @@ public record PairDeviation(boolean second, Divisor divisor) implements OfPairs 
     public Traits traits() {
         return Traits.of(Group.EACH)
                 .in(second ? Dimension.SECOND : Dimension.UNIT)
-                .needing(divisor == Divisor.SAMPLE ? List.of(PairParts.TWO) : List.of());
+                .needing(divisor == Divisor.SAMPLE ? List.of(PairParts.TWO) : List.of())
+                .being(Traits.Known.USUAL);
     }
 
     @Override

@@ -34,7 +34,9 @@ public record PairMean(boolean second) implements OfPairs {
 
     @Override
     public Traits traits() {
-        return Traits.of(Group.EACH).in(second ? Dimension.SECOND : Dimension.UNIT);
+        return Traits.of(Group.EACH)
+                .in(second ? Dimension.SECOND : Dimension.UNIT)
+                .being(Traits.Known.USUAL);
     }
 
     @Override

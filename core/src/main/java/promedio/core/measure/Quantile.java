@@ -56,7 +56,8 @@ public record Quantile(String id, Exact p, QuantileRule rule, Symbol symbol) imp
     public Traits traits() {
         return Traits.of(Group.POSITION)
                 .needing(rule == QuantileRule.HF1 || rule == QuantileRule.HF2 ? List.of() : List.of(Need.COUNTS))
-                .from("HF");
+                .from("HF")
+                .being(Traits.Known.COMMONPLACE, id.startsWith("decile-"));
     }
 
     @Override

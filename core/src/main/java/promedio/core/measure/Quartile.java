@@ -43,7 +43,8 @@ public record Quartile(int quarters, QuartileRule rule) implements Measure {
     public Traits traits() {
         return Traits.of(Group.POSITION)
                 .needing(needs(rule))
-                .from(rule.quantileRule().isPresent() ? "HF" : "BOOKS");
+                .from(rule.quantileRule().isPresent() ? "HF" : "BOOKS")
+                .being(Traits.Known.USUAL, quarters != 2);
     }
 
     /** What a rule needs: counted frequencies unless it reads a share of the whole, and two values by halves. */

@@ -35,7 +35,8 @@ public record QuartileSpread(Kind kind, PositionRule rule) implements Measure {
         return Traits.of(Group.SPREAD)
                 .in(kind == Kind.COEFFICIENT ? Dimension.NONE : Dimension.UNIT)
                 .needing(Positions.needs(rule))
-                .from(Positions.source(rule));
+                .from(Positions.source(rule))
+                .being(Traits.Known.USUAL, kind == Kind.RANGE);
     }
 
     @Override

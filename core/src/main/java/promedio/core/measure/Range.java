@@ -34,7 +34,7 @@ public record Range(boolean inclusive) implements Measure {
 
     @Override
     public Traits traits() {
-        return Traits.of(Group.SPREAD);
+        return Traits.of(Group.SPREAD).being(Traits.Known.USUAL, !inclusive);
     }
 
     @Override

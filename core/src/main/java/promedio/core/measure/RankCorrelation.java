@@ -62,7 +62,8 @@ public record RankCorrelation(By by) implements OfPairs {
         return Traits.of(Group.TOGETHER)
                 .in(Dimension.NONE)
                 .needing(PairParts.UNEQUAL_X, PairParts.UNEQUAL_Y)
-                .from("SPEARMAN");
+                .from("SPEARMAN")
+                .being(Traits.Known.USUAL, by == By.RANKS);
     }
 
     @Override

@@ -49,7 +49,10 @@ public record RegressionLine(boolean slope, boolean ofX) implements OfPairs {
     public Traits traits() {
         Dimension dimension =
                 slope ? (ofX ? Dimension.PER_SECOND : Dimension.PER_FIRST) : (ofX ? Dimension.UNIT : Dimension.SECOND);
-        return Traits.of(Group.LINE).in(dimension).needing(ofX ? PairParts.UNEQUAL_Y : PairParts.UNEQUAL_X);
+        return Traits.of(Group.LINE)
+                .in(dimension)
+                .needing(ofX ? PairParts.UNEQUAL_Y : PairParts.UNEQUAL_X)
+                .being(Traits.Known.USUAL, !ofX);
     }
 
     @Override

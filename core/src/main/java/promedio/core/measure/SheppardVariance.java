@@ -62,7 +62,8 @@ public record SheppardVariance(Divisor divisor, boolean root) implements Measure
                 .in(root ? Dimension.UNIT : Dimension.SQUARED)
                 .needing(Stream.concat(Variance.needs(divisor).stream(), Stream.of(EQUAL_WIDTHS))
                         .toList())
-                .from("SHEPPARD");
+                .from("SHEPPARD")
+                .being(Traits.Known.USUAL);
     }
 
     @Override

@@ -49,7 +49,7 @@ public record StandardDeviation(Divisor divisor) implements Measure {
 
     @Override
     public Traits traits() {
-        return Traits.of(Group.SPREAD).needing(Variance.needs(divisor));
+        return Traits.of(Group.SPREAD).needing(Variance.needs(divisor)).being(Traits.Known.USUAL);
     }
 
     @Override

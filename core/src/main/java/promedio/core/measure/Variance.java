@@ -61,7 +61,10 @@ public record Variance(Divisor divisor) implements Measure {
 
     @Override
     public Traits traits() {
-        return Traits.of(Group.SPREAD).in(Dimension.SQUARED).needing(needs(divisor));
+        return Traits.of(Group.SPREAD)
+                .in(Dimension.SQUARED)
+                .needing(needs(divisor))
+                .being(Traits.Known.USUAL);
     }
 
     static List<Need> needs(Divisor divisor) {

@@ -1,14 +1,13 @@
 package promedio.core.report;
 
 import java.util.List;
-import java.util.Set;
 import promedio.core.course.CourseCard;
 import promedio.core.document.Phrase;
 import promedio.core.formula.Notation;
 import promedio.core.formula.Outcome;
-import promedio.core.measure.Catalogue;
 import promedio.core.measure.Measure;
 import promedio.core.measure.MeasuredIn;
+import promedio.core.measure.Traits;
 import promedio.core.number.Exact;
 import promedio.core.sample.Sample;
 import promedio.core.sentence.Sentence;
@@ -28,8 +27,6 @@ import promedio.core.working.FigureText;
 public record MeasureLine(
         Measure measure, Notation symbol, Outcome outcome, String figure, String unit, Sentence note) {
     private static final int LONGEST_UNIT = 120;
-    /** Measures of which there can be none, one or several. */
-    private static final Set<String> LISTS = Set.of("mode", "outliers");
 
     /**
      * Shows a measure of a sample.
@@ -66,7 +63,7 @@ public record MeasureLine(
 
     /** Whether a first course asks for it, so that it stands on the page before one asks for more. */
     public boolean usual(String firstSkewness) {
-        return Catalogue.isUsual(question()) || measure.id().equals(firstSkewness) || asked();
+        return measure.traits().is(Traits.Known.USUAL) || measure.id().equals(firstSkewness) || asked();
     }
 
     /** Whether it is on the page only because somebody asked for it. */
@@ -84,7 +81,8 @@ public record MeasureLine(
     public Phrase shown() {
         return defined()
                 ? Phrase.of(figure)
-                : Phrase.of(Sentence.of(LISTS.contains(measure.id()) ? "measures.none" : "measures.undefined"));
+                : Phrase.of(Sentence.of(
+                        measure.traits().is(Traits.Known.ANY_NUMBER) ? "measures.none" : "measures.undefined"));
     }
 
     /**
