@@ -1,10 +1,8 @@
 package promedio.core.language;
 
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.random.RandomGenerator;
 import promedio.core.course.CourseCard;
 import promedio.core.data.DateForm;
@@ -31,10 +29,10 @@ public final class Evaluator {
     private final Arithmetic arithmetic;
     private final Wording wording;
     private final Aggregates aggregates;
-    private static final int MOST_KNOWN = 1_000;
-
+    private final Comparisons comparisons;
     private final Told told;
     private final Several several;
+    private final ByKind kinds = new ByKind();
     /** Rows for which the formula counts; null while all do. */
     private Truths taken;
 
@@ -53,6 +51,7 @@ public final class Evaluator {
         this.rowwise = new Rowwise(pause, this::lose);
         this.arithmetic = new Arithmetic(rowwise, conventions);
         this.wording = new Wording(rowwise);
+        this.comparisons = new Comparisons(this, scope, rowwise, told);
         this.aggregates = new Aggregates(this, scope, new Summaries(conventions, pause));
     }
 
@@ -83,53 +82,131 @@ public final class Evaluator {
 
     /** Works a formula out. @throws Fault where it makes no sense for these columns */
     public Vector of(Expression expression) {
-        if (expression instanceof Expression.Numeral numeral) {
+        return expression.fold(kinds);
+    }
+
+    private final class ByKind implements Expression.Cases<Vector> {
+        @Override
+        public Vector numeral(Expression.Numeral numeral) {
             return Numbers.constant(Optional.of(numeral.value()), scope.rows());
-        } else if (expression instanceof Expression.Text text) {
+        }
+
+        @Override
+        public Vector text(Expression.Text text) {
             return Texts.constant(Optional.of(text.text()), scope.rows());
-        } else if (expression instanceof Expression.Truth truth) {
+        }
+
+        @Override
+        public Vector truth(Expression.Truth truth) {
             return Truths.constant(truth.yes() ? Truths.YES : Truths.NO, scope.rows());
-        } else if (expression instanceof Expression.Critical critical) {
+        }
+
+        @Override
+        public Vector critical(Expression.Critical critical) {
             return approximate(critical.of()
                     .cutting(critical.share().toDouble())
                     .orElseThrow(() -> Fault.of(critical.at(), "language.beyond")));
-        } else if (expression instanceof Expression.Tail tail) {
+        }
+
+        @Override
+        public Vector tail(Expression.Tail tail) {
             return approximate(share(tail));
-        } else if (expression instanceof Expression.Missing) {
+        }
+
+        @Override
+        public Vector missing(Expression.Missing missing) {
             return new Nothing(scope.rows());
-        } else if (expression instanceof Expression.Date date) {
+        }
+
+        @Override
+        public Vector date(Expression.Date date) {
             return Dates.constant(date.date(), date.time(), scope.rows());
-        } else if (expression instanceof Expression.Column column) {
-            return column(column);
-        } else if (expression instanceof Expression.Operation operation) {
-            return operation(operation);
-        } else if (expression instanceof Expression.Negated negated) {
+        }
+
+        @Override
+        public Vector column(Expression.Column column) {
+            return Evaluator.this.column(column);
+        }
+
+        @Override
+        public Vector operation(Expression.Operation operation) {
+            return Evaluator.this.operation(operation);
+        }
+
+        @Override
+        public Vector negated(Expression.Negated negated) {
             return arithmetic.negated(numbers(negated.of()));
-        } else if (expression instanceof Expression.Not not) {
+        }
+
+        @Override
+        public Vector not(Expression.Not not) {
             return rowwise.not(truths(not.of()));
-        } else if (expression instanceof Expression.Choice choice) {
-            return choice(choice);
-        } else if (expression instanceof Expression.Between between) {
-            return between(between);
-        } else if (expression instanceof Expression.IsMissing is) {
+        }
+
+        @Override
+        public Vector choice(Expression.Choice choice) {
+            return Evaluator.this.choice(choice);
+        }
+
+        @Override
+        public Vector between(Expression.Between between) {
+            return comparisons.between(between);
+        }
+
+        @Override
+        public Vector isMissing(Expression.IsMissing is) {
             Vector of = of(is.of());
             return Rowwise.test(of, row -> of.isMissing(row) != is.not());
-        } else if (expression instanceof Expression.OneOf one) {
-            return oneOf(one);
-        } else if (expression instanceof Expression.Call call) {
-            return call(call);
-        } else if (expression instanceof Expression.Summary summary) {
+        }
+
+        @Override
+        public Vector oneOf(Expression.OneOf one) {
+            return comparisons.oneOf(one);
+        }
+
+        @Override
+        public Vector call(Expression.Call call) {
+            return Evaluator.this.call(call);
+        }
+
+        @Override
+        public Vector summary(Expression.Summary summary) {
             return aggregates.summary(summary);
-        } else if (expression instanceof Expression.Counted counted) {
+        }
+
+        @Override
+        public Vector counted(Expression.Counted counted) {
             return aggregates.counted(counted);
-        } else if (expression instanceof Expression.ByPlace place) {
+        }
+
+        @Override
+        public Vector byPlace(Expression.ByPlace place) {
             return aggregates.byPlace(place);
-        } else if (expression instanceof Expression.RowNumber number) {
+        }
+
+        @Override
+        public Vector rowNumber(Expression.RowNumber number) {
             return aggregates.rowNumber(number);
-        } else if (expression instanceof Expression.Along along) {
+        }
+
+        @Override
+        public Vector along(Expression.Along along) {
             return aggregates.along(along);
-        } else {
-            return several(expression);
+        }
+
+        @Override
+        public Vector listed(Expression.Listed listed) {
+            return lists(listed).listed(listed);
+        }
+
+        @Override
+        public Vector range(Expression.Range range) {
+            return lists(range).range(range);
+        }
+
+        @Override
+        public Vector take(Expression.Take take) {
+            return lists(take).taken(take);
         }
     }
 
@@ -211,94 +288,9 @@ public final class Evaluator {
                         });
             }
             default -> {
-                Vector left = of(operation.left());
-                Vector right = comparand(left, operation.right());
-                Truths made = compared(operation.at(), operation.operator(), left, right);
-                if (operation.operator() == Operator.EQUAL) {
-                    tellNear(operation.left(), left, operation.right(), made);
-                }
-                return made;
+                return comparisons.operation(operation);
             }
         }
-    }
-
-    private Truths compared(Place at, Operator operator, Vector left, Vector right) {
-        int size = Kinds.size(at, left, right);
-        boolean equality = operator == Operator.EQUAL || operator == Operator.UNEQUAL;
-        Vector one = left;
-        Vector two = right;
-        if (one.kind() == Kind.TRUTH && two.kind() == Kind.TEXT) {
-            two = Vectors.truths(two).map(Vector.class::cast).orElse(two);
-        } else if (two.kind() == Kind.TRUTH && one.kind() == Kind.TEXT) {
-            one = Vectors.truths(one).map(Vector.class::cast).orElse(one);
-        }
-        if (!one.kind().goesWith(two.kind())) {
-            throw Fault.of(
-                    at,
-                    "language.compared",
-                    Sentence.of("language.kind." + one.kind()),
-                    Sentence.of("language.kind." + two.kind()));
-        }
-        if (one.kind() == Kind.TRUTH && two.kind() == Kind.TRUTH && !equality) {
-            throw Fault.of(at, "language.order-of-truths");
-        }
-        boolean nothing = one.kind() == Kind.NOTHING || two.kind() == Kind.NOTHING;
-        return nothing ? Truths.constant(Truths.MISSING, size) : rowwise.compared(operator, one, two, size);
-    }
-
-    /** What texts are compared with: a bare word that is no column was meant to be a text. */
-    private Vector comparand(Vector left, Expression right) {
-        boolean word = left.kind() == Kind.TEXT
-                && right instanceof Expression.Column column
-                && Scope.find(scope.names(), column.name()).isEmpty();
-        if (word) {
-            throw Fault.of(right.at(), "language.text-without-quotes", ((Expression.Column) right).name());
-        }
-        return of(right);
-    }
-
-    /** A text that stands in no cell of a column is told, with the nearest that does. */
-    private void tellNear(Expression left, Vector of, Expression right, Truths made) {
-        boolean asked = left instanceof Expression.Column
-                && right instanceof Expression.Text
-                && of instanceof Texts
-                && !of.isConstant();
-        for (int row = 0; asked && row < made.size(); row++) {
-            asked = made.get(row) != Truths.YES;
-        }
-        if (!asked) {
-            return;
-        }
-        Texts texts = (Texts) of;
-        Set<String> known = new LinkedHashSet<>();
-        for (int row = 0; row < texts.size() && known.size() < MOST_KNOWN; row++) {
-            if (!texts.isMissing(row)) {
-                known.add(texts.get(row));
-            }
-        }
-        String written = ((Expression.Text) right).text();
-        String column = ((Expression.Column) left).name();
-        Grammar.near(written, known)
-                .ifPresentOrElse(
-                        near -> told.count("told.no-such-text.near.", 1, written, column, near),
-                        () -> told.count("told.no-such-text.", 1, written, column));
-    }
-
-    private Vector between(Expression.Between between) {
-        Vector of = of(between.of());
-        Truths above = compared(between.at(), Operator.AT_LEAST, of, of(between.low()));
-        Truths below = compared(between.at(), Operator.AT_MOST, of, of(between.high()));
-        return rowwise.joined(true, above, below, Kinds.size(between.at(), above, below));
-    }
-
-    private Vector oneOf(Expression.OneOf one) {
-        Vector of = of(one.of());
-        Truths found = null;
-        for (Expression item : one.items()) {
-            Truths same = compared(item.at(), Operator.EQUAL, of, of(item));
-            found = found == null ? same : rowwise.joined(false, found, same, Kinds.size(one.at(), found, same));
-        }
-        return one.not() ? rowwise.not(found) : found;
     }
 
     private Vector choice(Expression.Choice choice) {
@@ -421,15 +413,10 @@ public final class Evaluator {
     }
 
     /** Lists, which only the jotter has. */
-    private Vector several(Expression expression) {
+    private Several lists(Expression asked) {
         if (!scope.hasLists()) {
-            throw Fault.of(expression.at(), "language.no-lists");
+            throw Fault.of(asked.at(), "language.no-lists");
         }
-        if (expression instanceof Expression.Listed listed) {
-            return several.listed(listed);
-        }
-        return expression instanceof Expression.Range range
-                ? several.range(range)
-                : several.taken((Expression.Take) expression);
+        return several;
     }
 }

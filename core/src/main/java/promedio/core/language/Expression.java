@@ -14,56 +14,59 @@ public sealed interface Expression {
 
     /** The formulas that it is directly made of. */
     default List<Expression> parts() {
-        if (this instanceof Operation operation) {
-            return List.of(operation.left(), operation.right());
-        } else if (this instanceof Negated negated) {
-            return List.of(negated.of());
-        } else if (this instanceof Not not) {
-            return List.of(not.of());
-        } else if (this instanceof Choice choice) {
-            return List.of(choice.condition(), choice.then(), choice.otherwise());
-        } else if (this instanceof Between between) {
-            return List.of(between.of(), between.low(), between.high());
-        } else if (this instanceof OneOf one) {
-            return Stream.concat(Stream.of(one.of()), one.items().stream()).toList();
-        } else if (this instanceof IsMissing missing) {
-            return List.of(missing.of());
-        } else if (this instanceof Call call) {
-            return call.arguments();
-        } else if (this instanceof Summary summary) {
-            return List.of(summary.of());
-        } else if (this instanceof Counted counted) {
-            return List.of(counted.condition());
-        } else if (this instanceof ByPlace place) {
-            return List.of(place.of());
-        } else if (this instanceof Listed listed) {
-            return listed.items();
-        } else if (this instanceof Range range) {
-            return Stream.concat(Stream.of(range.from(), range.to()), range.by().stream())
-                    .toList();
-        } else if (this instanceof Take take) {
-            return List.of(take.of());
-        }
         return List.of();
     }
 
+    /** The answer of the case for this kind of formula. */
+    <R> R fold(Cases<R> cases);
+
     /** A number. */
-    record Numeral(Place at, Exact value) implements Expression {}
+    record Numeral(Place at, Exact value) implements Expression {
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.numeral(this);
+        }
+    }
 
     /** A text. */
-    record Text(Place at, String text) implements Expression {}
+    record Text(Place at, String text) implements Expression {
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.text(this);
+        }
+    }
 
     /** Yes or no. */
-    record Truth(Place at, boolean yes) implements Expression {}
+    record Truth(Place at, boolean yes) implements Expression {
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.truth(this);
+        }
+    }
 
     /** A missing cell. */
-    record Missing(Place at) implements Expression {}
+    record Missing(Place at) implements Expression {
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.missing(this);
+        }
+    }
 
     /** A date. */
-    record Date(Place at, LocalDateTime date, boolean time) implements Expression {}
+    record Date(Place at, LocalDateTime date, boolean time) implements Expression {
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.date(this);
+        }
+    }
 
     /** A column, or whatever else has a name. */
-    record Column(Place at, String name) implements Expression {}
+    record Column(Place at, String name) implements Expression {
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.column(this);
+        }
+    }
 
     /** What stands between two operands. */
     enum Operator {
@@ -98,28 +101,98 @@ public sealed interface Expression {
     }
 
     /** Two operands and what stands between them. */
-    record Operation(Place at, Operator operator, Expression left, Expression right) implements Expression {}
+    record Operation(Place at, Operator operator, Expression left, Expression right) implements Expression {
+        @Override
+        public List<Expression> parts() {
+            return List.of(left, right);
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.operation(this);
+        }
+    }
 
     /** The number with the other sign. */
-    record Negated(Place at, Expression of) implements Expression {}
+    record Negated(Place at, Expression of) implements Expression {
+        @Override
+        public List<Expression> parts() {
+            return List.of(of);
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.negated(this);
+        }
+    }
 
     /** The opposite of yes and no. */
-    record Not(Place at, Expression of) implements Expression {}
+    record Not(Place at, Expression of) implements Expression {
+        @Override
+        public List<Expression> parts() {
+            return List.of(of);
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.not(this);
+        }
+    }
 
     /** One of two, by a condition. */
-    record Choice(Place at, Expression condition, Expression then, Expression otherwise) implements Expression {}
+    record Choice(Place at, Expression condition, Expression then, Expression otherwise) implements Expression {
+        @Override
+        public List<Expression> parts() {
+            return List.of(condition, then, otherwise);
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.choice(this);
+        }
+    }
 
     /** Whether something lies between two, both included. */
-    record Between(Place at, Expression of, Expression low, Expression high) implements Expression {}
+    record Between(Place at, Expression of, Expression low, Expression high) implements Expression {
+        @Override
+        public List<Expression> parts() {
+            return List.of(of, low, high);
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.between(this);
+        }
+    }
 
     /** Whether a cell is missing. */
-    record IsMissing(Place at, Expression of, boolean not) implements Expression {}
+    record IsMissing(Place at, Expression of, boolean not) implements Expression {
+        @Override
+        public List<Expression> parts() {
+            return List.of(of);
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.isMissing(this);
+        }
+    }
 
     /** Whether something is one of some others. */
     record OneOf(Place at, Expression of, List<Expression> items, boolean not) implements Expression {
         /** Copies the items. */
         public OneOf {
             items = List.copyOf(items);
+        }
+
+        @Override
+        public List<Expression> parts() {
+            return Stream.concat(Stream.of(of), items.stream()).toList();
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.oneOf(this);
         }
     }
 
@@ -128,6 +201,16 @@ public sealed interface Expression {
         /** Copies the arguments. */
         public Call {
             arguments = List.copyOf(arguments);
+        }
+
+        @Override
+        public List<Expression> parts() {
+            return arguments;
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.call(this);
         }
     }
 
@@ -143,6 +226,16 @@ public sealed interface Expression {
         public Summary {
             within = List.copyOf(within);
         }
+
+        @Override
+        public List<Expression> parts() {
+            return List.of(of);
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.summary(this);
+        }
     }
 
     /** How many rows, or which share of those in which it is known, meet a condition. */
@@ -150,6 +243,16 @@ public sealed interface Expression {
         /** Copies the columns. */
         public Counted {
             within = List.copyOf(within);
+        }
+
+        @Override
+        public List<Expression> parts() {
+            return List.of(condition);
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.counted(this);
         }
     }
 
@@ -168,16 +271,36 @@ public sealed interface Expression {
         public ByPlace {
             within = List.copyOf(within);
         }
+
+        @Override
+        public List<Expression> parts() {
+            return List.of(of);
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.byPlace(this);
+        }
     }
 
     /** The number of the row, from 1. */
-    record RowNumber(Place at) implements Expression {}
+    record RowNumber(Place at) implements Expression {
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.rowNumber(this);
+        }
+    }
 
     /** A measure of some cells of each row. */
     record Along(Place at, Measured measure, List<Run> columns) implements Expression {
         /** Copies the columns. */
         public Along {
             columns = List.copyOf(columns);
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.along(this);
         }
     }
 
@@ -190,17 +313,132 @@ public sealed interface Expression {
         public Listed {
             items = List.copyOf(items);
         }
+
+        @Override
+        public List<Expression> parts() {
+            return items;
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.listed(this);
+        }
     }
 
     /** Numbers from one to another by steps. */
-    record Range(Place at, Expression from, Expression to, Optional<Expression> by) implements Expression {}
+    record Range(Place at, Expression from, Expression to, Optional<Expression> by) implements Expression {
+        @Override
+        public List<Expression> parts() {
+            return Stream.concat(Stream.of(from, to), by.stream()).toList();
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.range(this);
+        }
+    }
 
     /** The value that cuts off a share of a distribution above it. */
-    record Critical(Place at, Distribution of, Exact share) implements Expression {}
+    record Critical(Place at, Distribution of, Exact share) implements Expression {
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.critical(this);
+        }
+    }
 
     /** The share of a distribution from one value to another; one that is not there is endless. */
-    record Tail(Place at, Distribution of, Optional<Exact> from, Optional<Exact> to) implements Expression {}
+    record Tail(Place at, Distribution of, Optional<Exact> from, Optional<Exact> to) implements Expression {
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.tail(this);
+        }
+    }
 
     /** Some of several values, drawn at random. */
-    record Take(Place at, Exact count, Expression of) implements Expression {}
+    record Take(Place at, Exact count, Expression of) implements Expression {
+        @Override
+        public List<Expression> parts() {
+            return List.of(of);
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.take(this);
+        }
+    }
+
+    /** An answer for each kind: one that is added does not compile until all of them have an answer for it. */
+    interface Cases<R> {
+        /** Of a number. */
+        R numeral(Numeral numeral);
+
+        /** Of a text. */
+        R text(Text text);
+
+        /** Of yes or no. */
+        R truth(Truth truth);
+
+        /** Of a missing cell. */
+        R missing(Missing missing);
+
+        /** Of a date. */
+        R date(Date date);
+
+        /** Of a column. */
+        R column(Column column);
+
+        /** Of two operands. */
+        R operation(Operation operation);
+
+        /** Of a number with the other sign. */
+        R negated(Negated negated);
+
+        /** Of the opposite. */
+        R not(Not not);
+
+        /** Of one of two. */
+        R choice(Choice choice);
+
+        /** Of something between two. */
+        R between(Between between);
+
+        /** Of whether a cell is missing. */
+        R isMissing(IsMissing isMissing);
+
+        /** Of one of some. */
+        R oneOf(OneOf oneOf);
+
+        /** Of a function. */
+        R call(Call call);
+
+        /** Of a measure of a column. */
+        R summary(Summary summary);
+
+        /** Of a count of rows. */
+        R counted(Counted counted);
+
+        /** Of where a row stands. */
+        R byPlace(ByPlace byPlace);
+
+        /** Of the number of the row. */
+        R rowNumber(RowNumber rowNumber);
+
+        /** Of a measure of cells of a row. */
+        R along(Along along);
+
+        /** Of several values. */
+        R listed(Listed listed);
+
+        /** Of numbers from one to another. */
+        R range(Range range);
+
+        /** Of a critical value. */
+        R critical(Critical critical);
+
+        /** Of a share of a distribution. */
+        R tail(Tail tail);
+
+        /** Of values drawn. */
+        R take(Take take);
+    }
 }

@@ -26,6 +26,7 @@ public final class Typeset {
     private static final int SIGNED = 8;
     private static final int POWER = 9;
     private static final int ATOM = 10;
+    private static final Pieces PIECES = new Pieces();
     /** Longer ones are read more easily as they are written. */
     private static final int LONGEST = 400;
 
@@ -66,26 +67,58 @@ public final class Typeset {
     }
 
     private static Piece piece(Expression formula) {
-        if (formula instanceof Expression.Numeral numeral) {
+        return formula.fold(PIECES);
+    }
+
+    private static final class Pieces implements Expression.Cases<Piece> {
+        @Override
+        public Piece numeral(Expression.Numeral numeral) {
             return atom(Notation.numeral(number(numeral.value())));
-        } else if (formula instanceof Expression.Column column) {
-            return atom(name(column.name()));
-        } else if (formula instanceof Expression.Text text) {
+        }
+
+        @Override
+        public Piece text(Expression.Text text) {
             return atom(name("“" + text.text() + "”"));
-        } else if (formula instanceof Expression.Truth truth) {
+        }
+
+        @Override
+        public Piece truth(Expression.Truth truth) {
             return atom(Notation.word(truth.yes() ? "yes" : "no"));
-        } else if (formula instanceof Expression.Missing) {
+        }
+
+        @Override
+        public Piece missing(Expression.Missing missing) {
             return atom(Notation.word("missing"));
-        } else if (formula instanceof Expression.Date date) {
+        }
+
+        @Override
+        public Piece date(Expression.Date date) {
             return atom(name(date.date().toLocalDate().toString()));
-        } else if (formula instanceof Expression.Operation operation) {
-            return operation(operation);
-        } else if (formula instanceof Expression.Negated negated) {
+        }
+
+        @Override
+        public Piece column(Expression.Column column) {
+            return atom(name(column.name()));
+        }
+
+        @Override
+        public Piece operation(Expression.Operation operation) {
+            return Typeset.operation(operation);
+        }
+
+        @Override
+        public Piece negated(Expression.Negated negated) {
             return new Piece(
                     Notation.row(new Notation.Sign("−", "-", "minus", false), inside(negated.of(), SIGNED)), SIGNED);
-        } else if (formula instanceof Expression.Not not) {
+        }
+
+        @Override
+        public Piece not(Expression.Not not) {
             return new Piece(Notation.row(words("not "), inside(not.of(), NOT)), NOT);
-        } else if (formula instanceof Expression.Choice choice) {
+        }
+
+        @Override
+        public Piece choice(Expression.Choice choice) {
             return new Piece(
                     Notation.row(
                             words("if "),
@@ -95,7 +128,10 @@ public final class Typeset {
                             words(" else "),
                             inside(choice.otherwise(), CHOICE)),
                     CHOICE);
-        } else if (formula instanceof Expression.Between between) {
+        }
+
+        @Override
+        public Piece between(Expression.Between between) {
             return new Piece(
                     Notation.row(
                             inside(between.of(), JOINED),
@@ -104,35 +140,46 @@ public final class Typeset {
                             words(" and "),
                             inside(between.high(), JOINED)),
                     COMPARISON);
-        } else if (formula instanceof Expression.IsMissing missing) {
+        }
+
+        @Override
+        public Piece isMissing(Expression.IsMissing missing) {
             return new Piece(
                     Notation.row(
                             inside(missing.of(), JOINED), words(missing.not() ? " is not missing" : " is missing")),
                     COMPARISON);
-        } else if (formula instanceof Expression.OneOf one) {
+        }
+
+        @Override
+        public Piece oneOf(Expression.OneOf one) {
             return new Piece(
                     Notation.row(
                             inside(one.of(), JOINED),
                             words(one.not() ? " is not one of " : " is one of "),
                             list(one.items())),
                     COMPARISON);
-        } else if (formula instanceof Expression.Call call) {
-            return call(call);
-        } else if (formula instanceof Expression.Listed listed) {
-            return atom(list(listed.items()));
         }
-        return summary(formula);
-    }
 
-    private static Piece summary(Expression formula) {
-        if (formula instanceof Expression.Summary summary) {
+        @Override
+        public Piece call(Expression.Call call) {
+            return Typeset.call(call);
+        }
+
+        @Override
+        public Piece summary(Expression.Summary summary) {
             String part = summary.part().map(which -> " " + number(which)).orElse("");
             return of(summary.measure().word() + part + " of ", summary.of(), summary.within());
-        } else if (formula instanceof Expression.Counted counted) {
+        }
+
+        @Override
+        public Piece counted(Expression.Counted counted) {
             Notation where = Notation.row(
                     words((counted.share() ? "share" : "count") + " where "), inside(counted.condition(), OR));
             return new Piece(Notation.row(where, within(counted.within())), SIGNED);
-        } else if (formula instanceof Expression.ByPlace place) {
+        }
+
+        @Override
+        public Piece byPlace(Expression.ByPlace place) {
             String word =
                     switch (place.standing()) {
                         case SCORE -> "standard score of ";
@@ -144,7 +191,29 @@ public final class Typeset {
             return place.standing() == Expression.Standing.RANK_FROM_LARGEST
                     ? new Piece(Notation.row(of.notation(), words(" from the largest")), SIGNED)
                     : of;
-        } else if (formula instanceof Expression.Range range) {
+        }
+
+        @Override
+        public Piece rowNumber(Expression.RowNumber number) {
+            return atom(words("row number"));
+        }
+
+        @Override
+        public Piece along(Expression.Along along) {
+            String columns = along.columns().stream()
+                    .map(run -> run.from().name()
+                            + run.to().map(to -> " to " + to.name()).orElse(""))
+                    .collect(Collectors.joining(", "));
+            return atom(Notation.row(words(along.measure().word() + " along "), fenced("(", name(columns), ")")));
+        }
+
+        @Override
+        public Piece listed(Expression.Listed listed) {
+            return atom(list(listed.items()));
+        }
+
+        @Override
+        public Piece range(Expression.Range range) {
             List<Notation> items =
                     new ArrayList<>(List.of(inside(range.from(), SUM), words(" to "), inside(range.to(), SUM)));
             range.by().ifPresent(by -> {
@@ -152,19 +221,22 @@ public final class Typeset {
                 items.add(inside(by, SUM));
             });
             return new Piece(new Notation.Row(items), CHOICE);
-        } else if (formula instanceof Expression.Take take) {
+        }
+
+        @Override
+        public Piece critical(Expression.Critical critical) {
+            return atom(words("critical value"));
+        }
+
+        @Override
+        public Piece tail(Expression.Tail tail) {
+            return atom(words("tail"));
+        }
+
+        @Override
+        public Piece take(Expression.Take take) {
             return of("take " + number(take.count()) + " of ", take.of(), List.of());
-        } else if (formula instanceof Expression.Along along) {
-            String columns = along.columns().stream()
-                    .map(run -> run.from().name()
-                            + run.to().map(to -> " to " + to.name()).orElse(""))
-                    .collect(Collectors.joining(", "));
-            return atom(Notation.row(words(along.measure().word() + " along "), fenced("(", name(columns), ")")));
         }
-        if (formula instanceof Expression.Critical || formula instanceof Expression.Tail) {
-            return atom(words(formula instanceof Expression.Tail ? "tail" : "critical value"));
-        }
-        return atom(words("row number"));
     }
 
     /** A measure of something: of a name as it stands, of anything else in brackets. */

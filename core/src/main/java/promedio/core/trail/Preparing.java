@@ -45,37 +45,85 @@ final class Preparing {
 
     /** The table after the step. @throws Fault for a step that does not fit */
     Prepared make(Step step) {
-        if (step instanceof Step.Where where) {
-            return where(where);
-        } else if (step instanceof Step.Columns columns) {
-            return columns(columns);
-        } else if (step instanceof Step.Rename rename) {
-            return rename(rename);
-        } else if (step instanceof Step.WorkOut workOut) {
+        return step.fold(new ByKind());
+    }
+
+    private final class ByKind implements Step.Cases<Prepared> {
+        @Override
+        public Prepared where(Step.Where where) {
+            return Preparing.this.where(where);
+        }
+
+        @Override
+        public Prepared columns(Step.Columns columns) {
+            return Preparing.this.columns(columns);
+        }
+
+        @Override
+        public Prepared rename(Step.Rename rename) {
+            return Preparing.this.rename(rename);
+        }
+
+        @Override
+        public Prepared workOut(Step.WorkOut workOut) {
             return before.and(Field.of(fresh(workOut.name()), unit(workOut.name()), evaluate(workOut.formula())));
-        } else if (step instanceof Step.Bands bands) {
+        }
+
+        @Override
+        public Prepared bands(Step.Bands bands) {
             return before.and(new Banding(field(bands.column()), bands, card, told).field(fresh(bands.name())));
-        } else if (step instanceof Step.Replace replace) {
-            return replace(replace);
-        } else if (step instanceof Step.NameValues names) {
+        }
+
+        @Override
+        public Prepared replace(Step.Replace replace) {
+            return Preparing.this.replace(replace);
+        }
+
+        @Override
+        public Prepared nameValues(Step.NameValues names) {
             int place = place(names.column());
             return before.with(place, Cells.named(before.fields().get(place), names, told));
-        } else if (step instanceof Step.CarryDown down) {
-            return carryDown(down);
-        } else if (step instanceof Step.Order order) {
-            return order(order);
-        } else if (step instanceof Step.Standardise standardise) {
-            return standardise(standardise);
-        } else if (step instanceof Step.RowPer rowPer) {
-            return rowPer(rowPer);
-        } else if (step instanceof Step.RowPerCell rowPerCell) {
-            return new Reshaping(before, told).rowPerCell(rowPerCell);
-        } else if (step instanceof Step.ColumnPer columnPer) {
-            return new Reshaping(before, told).columnPer(columnPer);
-        } else if (step instanceof Step.Draw draw) {
-            return draw(draw);
         }
-        return join((Step.Join) step);
+
+        @Override
+        public Prepared carryDown(Step.CarryDown down) {
+            return Preparing.this.carryDown(down);
+        }
+
+        @Override
+        public Prepared order(Step.Order order) {
+            return Preparing.this.order(order);
+        }
+
+        @Override
+        public Prepared standardise(Step.Standardise standardise) {
+            return Preparing.this.standardise(standardise);
+        }
+
+        @Override
+        public Prepared rowPer(Step.RowPer rowPer) {
+            return Preparing.this.rowPer(rowPer);
+        }
+
+        @Override
+        public Prepared rowPerCell(Step.RowPerCell rowPerCell) {
+            return new Reshaping(before, told).rowPerCell(rowPerCell);
+        }
+
+        @Override
+        public Prepared columnPer(Step.ColumnPer columnPer) {
+            return new Reshaping(before, told).columnPer(columnPer);
+        }
+
+        @Override
+        public Prepared draw(Step.Draw draw) {
+            return Preparing.this.draw(draw);
+        }
+
+        @Override
+        public Prepared join(Step.Join join) {
+            return Preparing.this.join(join);
+        }
     }
 
     private int place(Expression.Column column) {

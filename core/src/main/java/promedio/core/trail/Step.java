@@ -24,8 +24,16 @@ public sealed interface Step {
         }
     }
 
+    /** The answer of the case for this kind of step. */
+    <R> R fold(Cases<R> cases);
+
     /** Rows where a condition is true stay, or go. */
-    record Where(boolean keep, Expression condition) implements Step {}
+    record Where(boolean keep, Expression condition) implements Step {
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.where(this);
+        }
+    }
 
     /** Columns stay in the order given, or go. */
     record Columns(boolean keep, List<Expression.Run> columns) implements Step {
@@ -33,19 +41,39 @@ public sealed interface Step {
         public Columns {
             columns = List.copyOf(columns);
         }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.columns(this);
+        }
     }
 
     /** A column gets another name. */
-    record Rename(Expression.Column column, Expression.Column name) implements Step {}
+    record Rename(Expression.Column column, Expression.Column name) implements Step {
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.rename(this);
+        }
+    }
 
     /** A column is worked out. */
-    record WorkOut(Expression.Column name, Expression formula) implements Step {}
+    record WorkOut(Expression.Column name, Expression formula) implements Step {
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.workOut(this);
+        }
+    }
 
     /** Numbers are sorted into bands. */
     record Bands(Expression.Column column, Expression.Column name, List<Band> bands) implements Step {
         /** Copies the bands. */
         public Bands {
             bands = List.copyOf(bands);
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.bands(this);
         }
     }
 
@@ -80,6 +108,11 @@ public sealed interface Step {
             columns = List.copyOf(columns);
             replacements = List.copyOf(replacements);
         }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.replace(this);
+        }
     }
 
     /** Values are given names, which make a category. */
@@ -87,6 +120,11 @@ public sealed interface Step {
         /** Copies the names. */
         public NameValues {
             names = List.copyOf(names);
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.nameValues(this);
         }
     }
 
@@ -99,6 +137,11 @@ public sealed interface Step {
         public CarryDown {
             columns = List.copyOf(columns);
         }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.carryDown(this);
+        }
     }
 
     /** Rows are put in order. */
@@ -106,6 +149,11 @@ public sealed interface Step {
         /** Copies the keys. */
         public Order {
             keys = List.copyOf(keys);
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.order(this);
         }
     }
 
@@ -119,6 +167,11 @@ public sealed interface Step {
         public Standardise {
             within = List.copyOf(within);
         }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.standardise(this);
+        }
     }
 
     /** A row for each group, or one in all. */
@@ -127,6 +180,11 @@ public sealed interface Step {
         public RowPer {
             groups = List.copyOf(groups);
             summaries = List.copyOf(summaries);
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.rowPer(this);
         }
     }
 
@@ -139,13 +197,28 @@ public sealed interface Step {
         public RowPerCell {
             columns = List.copyOf(columns);
         }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.rowPerCell(this);
+        }
     }
 
     /** A column for each value of one. */
-    record ColumnPer(Expression.Column names, Expression.Column values) implements Step {}
+    record ColumnPer(Expression.Column names, Expression.Column values) implements Step {
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.columnPer(this);
+        }
+    }
 
     /** Some rows are drawn. */
-    record Draw(Place at, Exact count, Exact seed) implements Step {}
+    record Draw(Place at, Exact count, Exact seed) implements Step {
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.draw(this);
+        }
+    }
 
     /** Columns of another file are added where a key agrees. */
     record Join(Place at, String file, Expression.Column key) implements Step {
@@ -157,5 +230,58 @@ public sealed interface Step {
                 return Optional.empty();
             }
         }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.join(this);
+        }
+    }
+
+    /** An answer for each kind: one that is added does not compile until all of them have an answer for it. */
+    interface Cases<R> {
+        /** Of rows that stay or go. */
+        R where(Where where);
+
+        /** Of columns that stay or go. */
+        R columns(Columns columns);
+
+        /** Of another name. */
+        R rename(Rename rename);
+
+        /** Of a column worked out. */
+        R workOut(WorkOut workOut);
+
+        /** Of bands. */
+        R bands(Bands bands);
+
+        /** Of replaced cells. */
+        R replace(Replace replace);
+
+        /** Of named values. */
+        R nameValues(NameValues nameValues);
+
+        /** Of cells carried down. */
+        R carryDown(CarryDown carryDown);
+
+        /** Of an order. */
+        R order(Order order);
+
+        /** Of standard scores. */
+        R standardise(Standardise standardise);
+
+        /** Of a row for each group. */
+        R rowPer(RowPer rowPer);
+
+        /** Of a row for each cell. */
+        R rowPerCell(RowPerCell rowPerCell);
+
+        /** Of a column for each value. */
+        R columnPer(ColumnPer columnPer);
+
+        /** Of rows drawn. */
+        R draw(Draw draw);
+
+        /** Of columns of another file. */
+        R join(Join join);
     }
 }
