@@ -46,7 +46,8 @@ class ArchitectureTest {
             "report",
             "assignment",
             "answers",
-            "pasted");
+            "pasted",
+            "question");
 
     @Test
     void core_knows_no_window_no_file_and_no_clock() {

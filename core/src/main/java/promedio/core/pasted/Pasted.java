@@ -18,6 +18,7 @@ import promedio.core.sentence.Sentence;
  * “Pasted and typed text”.
  */
 public final class Pasted {
+    private static final int LONG_ROW = 8;
     private static final int MOST_READINGS = 5;
     /** A longer text is not looked at for the rarer forms. */
     private static final int MOST_LINES = 60_000;
@@ -211,7 +212,21 @@ public final class Pasted {
         if (block && groups.isEmpty()) {
             list.ifPresent(readings::add);
         }
+        boolean rowed = !tabbed
+                && tables.stream()
+                        .flatMap(reading -> reading.samples().stream())
+                        .noneMatch(found -> found.kind().can(Use.COUNTED))
+                && lines.stream().noneMatch(line -> hasOneOf(line, ":="))
+                && grid.filter(Pasted::isOfBareRows).isPresent();
+        boolean printed =
+                rowed && grid.filter(table -> table.height() >= LONG_ROW).isPresent();
+        if (printed) {
+            list.ifPresent(readings::add);
+        }
         readings.addAll(tables);
+        if (rowed && !printed) {
+            list.ifPresent(readings::add);
+        }
         if (!plain) {
             groups.ifPresent(readings::add);
         }
@@ -248,6 +263,11 @@ public final class Pasted {
     /** Bare numbers in three columns or more, without headings: a list in rows, as data are printed. */
     private static boolean isBlock(Grid grid) {
         return grid.layout() == Layout.STANDING && !grid.isHeaded() && grid.width() >= 3;
+    }
+
+    /** Bare numbers in two rows: two samples, or a list in rows; long rows are more often the latter. */
+    private static boolean isOfBareRows(Grid grid) {
+        return grid.layout() == Layout.LYING && !grid.isHeaded() && grid.width() == 2;
     }
 
     /** Two numbers above two others, with blanks between: too few to make columns of. */

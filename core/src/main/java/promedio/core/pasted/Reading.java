@@ -2,6 +2,7 @@ package promedio.core.pasted;
 
 import java.util.ArrayList;
 import java.util.List;
+import promedio.core.assignment.SampleSheet;
 import promedio.core.sample.SampleKind;
 import promedio.core.sentence.Sentence;
 
@@ -33,6 +34,21 @@ public record Reading(Sentence what, List<Found> samples, List<Sentence> told, b
     /** A table or a list of so many rows, in a few words. */
     static Sentence what(SampleKind kind, int size) {
         return Sentence.of("pasted.what." + kind.id() + "." + (size == 1 ? "one" : "many"), size);
+    }
+
+    /** Two lists of one length, row by row: pairs. */
+    public static Reading ofPairs(Reading lists) {
+        Found first = lists.samples().get(0);
+        Found second = lists.samples().get(1);
+        Found pairs = Found.pairs(
+                first.unit(),
+                new SampleSheet.Variables(first.name(), second.name(), second.unit()),
+                first.columns().get(0).texts(),
+                second.columns().get(0).texts());
+        List<Sentence> told = new ArrayList<>(lists.told());
+        Sentence what = what(SampleKind.PAIRS, pairs.size());
+        told.set(0, Sentence.of("pasted.read." + Layout.STANDING.id(), what));
+        return new Reading(what, List.of(pairs), told, false);
     }
 
     Reading ofShares() {

@@ -53,7 +53,7 @@ public final class Commands implements Callable<Integer> {
             throw new CommandLine.ParameterException(
                     spec.commandLine(),
                     "There is no command and no file \"" + Visible.line(file, LONGEST_WORD)
-                            + "\". The commands are solve, mark, read, picture, run and jot.");
+                            + "\". The commands are solve, mark, read, picture, run, question and jot.");
         }
         return window.open(file, demo);
     }
@@ -66,6 +66,7 @@ public final class Commands implements Callable<Integer> {
                 .addSubcommand(new ReadCommand(in))
                 .addSubcommand(SettingOptions.onto(new CommandLine(new PictureCommand(in))))
                 .addSubcommand(new RunCommand(in))
+                .addSubcommand(new QuestionCommand(in))
                 .addSubcommand(new CommandLine(new JotCommand()).setUnmatchedOptionsArePositionalParams(true))
                 .setOut(out)
                 .setErr(err);

@@ -24,10 +24,21 @@ import promedio.core.tabulate.ClassLabel;
 final class PastedText {
     private PastedText() {}
 
-    static String json(String source, Reading reading) {
+    static String json(String source, List<Reading> readings) {
         ObjectNode object = new ObjectMapper().createObjectNode();
         object.put("source", source);
-        ArrayNode samples = object.putArray("samples");
+        write(readings.get(0), object.putArray("samples"));
+        ArrayNode told = object.putArray("told");
+        readings.get(0).told().forEach(sentence -> told.add(sentence.toString()));
+        ArrayNode others = object.putArray("others");
+        readings.stream()
+                .skip(1)
+                .forEach(other -> write(other, others.addObject().putArray("samples")));
+        return object.toString();
+    }
+
+    /** The samples of a reading. */
+    static void write(Reading reading, ArrayNode samples) {
         for (Found found : reading.samples()) {
             ObjectNode sample = samples.addObject();
             sample.put("name", found.name())
@@ -54,9 +65,6 @@ final class PastedText {
             }
             sample.put("missing", columns.missing()).put("not-numbers", columns.notNumbers());
         }
-        ArrayNode told = object.putArray("told");
-        reading.told().forEach(sentence -> told.add(sentence.toString()));
-        return object.toString();
     }
 
     /** Pairs: what their two are called and in which units, and the pairs themselves; null for a cell that is no number. */

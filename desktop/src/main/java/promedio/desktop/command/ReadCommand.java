@@ -118,6 +118,6 @@ public final class ReadCommand implements Callable<Integer> {
         if (readings.isEmpty()) {
             throw new InputProblem(Sentence.of("input.empty", input));
         }
-        return json ? PastedText.json(input, readings.get(0)) : PastedText.text(input, readings);
+        return json ? PastedText.json(input, readings) : PastedText.text(input, readings);
     }
 }
