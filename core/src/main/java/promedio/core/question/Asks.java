@@ -144,11 +144,18 @@ final class Asks {
         String text = line.text();
         String small = small(text);
         Manner manner = new Manner(places(small), figures(small), method(small));
-        List<Lexicon.Name> names = Lexicon.WORDS.names(small);
         boolean listed = asking && (line.part().isPresent() || text.length() < SHORT)
                 || line.part().isPresent() && line.first()
                 || BLANK.matcher(small).find()
                 || HEADED.matcher(text).matches();
+        boolean silent = !listed
+                && !ASK.matcher(small).find()
+                && !OPEN.matcher(small).find()
+                && small.chars().noneMatch(Character::isDigit);
+        if (silent && manner.isEmpty()) {
+            return asking && line.part().isPresent();
+        }
+        List<Lexicon.Name> names = Lexicon.WORDS.names(small);
         List<Wanted> own = new ArrayList<>();
         int opened = -1;
         for (Clause clause : clauses(small, listed)) {

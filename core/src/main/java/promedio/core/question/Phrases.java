@@ -3,13 +3,17 @@ package promedio.core.question;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.ResourceBundle;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 
 /** What is said in questions besides what is asked for, from {@code reading.properties}. */
 final class Phrases {
     private static final ResourceBundle BUNDLE =
             ResourceBundle.getBundle("promedio.core.question.reading", Locale.ROOT);
+
+    private static final Map<String, Pattern> PATTERNS = new ConcurrentHashMap<>();
 
     private Phrases() {}
 
@@ -30,10 +34,12 @@ final class Phrases {
 
     /** A pattern in any case of letters, of whole words. */
     static Pattern words(String key, boolean whole) {
-        String pattern = "(?:" + text(key) + ")";
-        return Pattern.compile(
-                whole ? "(?<![\\p{L}\\p{N}])" + pattern + "(?![\\p{L}])" : pattern,
-                Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+        return PATTERNS.computeIfAbsent(key + whole, any -> {
+            String pattern = "(?:" + text(key) + ")";
+            return Pattern.compile(
+                    whole ? "(?<![\\p{L}\\p{N}])" + pattern + "(?![\\p{L}])" : pattern,
+                    Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+        });
     }
 
     /** A number in digits or in a word, from 0 to 12. */
