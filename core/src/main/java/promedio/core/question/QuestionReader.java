@@ -78,6 +78,15 @@ public final class QuestionReader {
         return read.isEmpty() ? List.of(reader.plain(text, lines)) : read;
     }
 
+    /** The question that a text is; empty where it is none, or several. */
+    public static Optional<PrintedQuestion> single(String text, CourseCard card) {
+        return Optional.of(text)
+                .filter(QuestionReader::looksAsked)
+                .map(asking -> read(asking, card))
+                .filter(all -> all.size() == 1 && all.get(0).asks())
+                .map(all -> all.get(0));
+    }
+
     /** A text that asks nothing, read as a paste. */
     private PrintedQuestion plain(String text, List<String> lines) {
         List<Reading> readings = Pasted.read(String.join("\n", lines), card.numerals(), pause);

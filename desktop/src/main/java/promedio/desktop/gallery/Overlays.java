@@ -111,7 +111,7 @@ final class Overlays {
     }
 
     /** Puts away all that stands over the window. */
-    private static void closeAll() {
+    static void closeAll() {
         for (Window one : List.copyOf(Window.getWindows())) {
             if (one instanceof PopupWindow || one instanceof Stage dialog && dialog.getOwner() != null) {
                 one.hide();

@@ -67,6 +67,7 @@ final class Scenes {
         pastes();
         files();
         shots.addAll(new TableScenes(window).all());
+        shots.addAll(new QuestionScenes(window).all());
         shots.addAll(new TutorScenes(window).all());
         shots.addAll(new PictureScenes(window).all());
         shots.addAll(new CompareScenes(window).all());

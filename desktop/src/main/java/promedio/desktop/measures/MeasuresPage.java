@@ -3,9 +3,11 @@ package promedio.desktop.measures;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
@@ -15,6 +17,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import promedio.core.assignment.Task;
 import promedio.core.measure.Measure;
 import promedio.core.report.MeasureLine;
 import promedio.core.sample.SampleKind.Use;
@@ -25,6 +28,9 @@ import promedio.desktop.text.Words;
 
 /** The measures of a sample by groups, the usual ones first, with the margin beside every row. */
 public final class MeasuresPage extends ScrollPane {
+    /** What is unfolded where all measures stand below a question. */
+    private static final String ALL = "ALL";
+
     private final DeskModel model;
     private final VBox rows = new VBox();
     private final Map<String, MeasureRow> byQuestion = new HashMap<>();
@@ -32,6 +38,9 @@ public final class MeasuresPage extends ScrollPane {
     private final Node foot = foot();
     private final AskRow ask;
     private final AskRow askLine;
+    private final QuestionPane question;
+    private final Hyperlink all = new Hyperlink();
+    private final Node allLine = allLine();
     private SheetFigures lastShown;
 
     /** The page of a desk. */
@@ -39,6 +48,7 @@ public final class MeasuresPage extends ScrollPane {
         this.model = model;
         this.ask = AskRow.ofList(model);
         this.askLine = AskRow.ofPairs(model);
+        this.question = new QuestionPane(model);
         getStyleClass().add("page-scroll");
         rows.getStyleClass().add("measures");
         setContent(rows);
@@ -80,37 +90,83 @@ public final class MeasuresPage extends ScrollPane {
             byQuestion.clear();
         }
         List<Node> nodes = new ArrayList<>();
-        for (Measure.Group group : Measure.Group.values()) {
-            List<MeasureLine> all = figures.lines().stream()
-                    .filter(line -> line.measure().traits().group() == group)
-                    .toList();
-            if (all.isEmpty()) {
-                continue;
-            }
-            boolean unfolded = model.looking().unfolded().contains(group.name());
-            List<MeasureLine> shown = all.stream()
-                    .filter(line -> unfolded
-                            || line.usual(figures.firstSkewness())
-                            || !model.margin().answer(line.question()).isEmpty()
-                            || model.looking().opened().contains(line.question()))
-                    .toList();
-            nodes.add(headings.computeIfAbsent(group, Heading::new).show(all.size() - shown.size(), unfolded));
-            for (MeasureLine line : shown) {
-                MeasureRow row = byQuestion.computeIfAbsent(line.question(), question -> new MeasureRow(model, line));
-                row.show(line, figures);
-                nodes.add(row);
-            }
-            if (group == Measure.Group.POSITION && unfolded) {
-                nodes.add(ask);
-            }
-            if (group == Measure.Group.LINE) {
-                nodes.add(askLine);
-            }
+        Set<String> first = question(figures, nodes);
+        for (Measure.Group group : first.isEmpty() || isUnfolded() ? Measure.Group.values() : new Measure.Group[0]) {
+            show(group, first, figures, nodes);
         }
         nodes.add(foot);
         if (!rows.getChildren().equals(nodes)) {
             rows.getChildren().setAll(nodes);
         }
+    }
+
+    private boolean isUnfolded() {
+        return model.looking().unfolded().contains(ALL);
+    }
+
+    /** A question that was pasted stands first, with a row for each quantity it asks, in its order; everything else is folded below. */
+    private Set<String> question(SheetFigures figures, List<Node> nodes) {
+        String sheet = figures.sheet().id();
+        Set<String> first = new LinkedHashSet<>();
+        model.intake().question(figures.basis()).ifPresent(printed -> {
+            List<Task> tasks = model.assignment().tasks().all().stream()
+                    .filter(task -> task.question().sheetId().equals(sheet))
+                    .toList();
+            nodes.add(question.show(printed, tasks, figures));
+            tasks.forEach(task -> figures.line(task.question().measure()).ifPresent(line -> {
+                first.add(line.question());
+                nodes.add(row(figures.asAsked(line, task), figures));
+            }));
+            all.setText(Words.of(isUnfolded() ? "question.less" : "question.all"));
+            nodes.add(allLine);
+        });
+        return first;
+    }
+
+    private MeasureRow row(MeasureLine line, SheetFigures figures) {
+        MeasureRow row = byQuestion.computeIfAbsent(line.question(), question -> new MeasureRow(model, line));
+        row.show(line, figures);
+        return row;
+    }
+
+    private void show(Measure.Group group, Set<String> first, SheetFigures figures, List<Node> nodes) {
+        List<MeasureLine> all = figures.lines().stream()
+                .filter(line -> line.measure().traits().group() == group && !first.contains(line.question()))
+                .toList();
+        if (all.isEmpty()) {
+            return;
+        }
+        boolean unfolded = model.looking().unfolded().contains(group.name());
+        List<MeasureLine> shown = all.stream()
+                .filter(line -> unfolded
+                        || line.usual(figures.firstSkewness())
+                        || !model.margin().answer(line.question()).isEmpty()
+                        || model.looking().opened().contains(line.question()))
+                .toList();
+        nodes.add(headings.computeIfAbsent(group, Heading::new).show(all.size() - shown.size(), unfolded));
+        shown.forEach(line -> nodes.add(row(line, figures)));
+        if (group == Measure.Group.POSITION && unfolded) {
+            nodes.add(ask);
+        }
+        if (group == Measure.Group.LINE) {
+            nodes.add(askLine);
+        }
+    }
+
+    /** The way to everything that is not asked, and back. */
+    private Node allLine() {
+        all.setId("question-all");
+        all.setOnAction(press -> {
+            if (!model.looking().unfolded().remove(ALL)) {
+                model.looking().unfolded().add(ALL);
+            }
+        });
+        HBox paper = new HBox(all);
+        paper.getStyleClass().add("group-paper");
+        HBox.setHgrow(paper, Priority.ALWAYS);
+        Region margin = new Region();
+        margin.getStyleClass().add("margin-cell");
+        return new HBox(paper, margin);
     }
 
     /** The name of a group, and a link to show it in full. */
@@ -173,6 +229,9 @@ public final class MeasuresPage extends ScrollPane {
             return;
         }
         figures.line(question).ifPresent(line -> {
+            if (model.intake().question(figures.basis()).isPresent()) {
+                model.looking().unfolded().add(ALL);
+            }
             if (!line.usual(figures.firstSkewness())) {
                 model.looking().unfolded().add(line.measure().traits().group().name());
             }

@@ -34,6 +34,7 @@ import promedio.core.course.SkewnessChoice;
 import promedio.core.data.Entries;
 import promedio.core.marking.Mark;
 import promedio.core.number.Exact;
+import promedio.core.question.PrintedQuestion;
 import promedio.core.report.MeasureLine;
 import promedio.core.sample.SampleKind;
 import promedio.desktop.demo.Demo;
@@ -80,6 +81,59 @@ class DeskModelTest {
         desk.startSample();
         desk.intake().type("3 × 2; 5 × 4");
         assertThat(figure("mean")).isEqualTo("4.33");
+    }
+
+    /** 4, 7, 9, 12: x̄ = 8, s² = 34/3, by hand. */
+    @Test
+    void a_question_is_a_sample_with_what_is_asked_of_it_in_one_edit() {
+        String asked = "3 b) The minutes were 4, 7, 9, 12. Find the sample standard deviation by the short-cut method"
+                + " and the mean to 1 decimal place. Draw a box plot.";
+        desk.intake().type(asked);
+        SampleSheet sheet = desk.sheet().orElseThrow();
+        assertThat(sheet.name()).isEqualTo("Question 3 b");
+        assertThat(sheet.values().texts()).containsExactly("4", "7", "9", "12");
+        assertThat(desk.looking().pageProperty().get()).isEqualTo(Page.MEASURES);
+        assertThat(desk.assignment().tasks().all())
+                .extracting(
+                        task -> task.question().measure() + " " + task.places().orElse(-1))
+                .containsExactly("sd 1", "mean 1");
+        assertThat(desk.looking().methods()).containsEntry("sd", "short-cut");
+        PrintedQuestion question = desk.intake().question(sheet).orElseThrow();
+        assertThat(question.open()).containsExactly("Draw a box plot.");
+        MeasureLine mean = desk.figuresProperty().get().line("mean").orElseThrow();
+        assertThat(desk.figuresProperty()
+                        .get()
+                        .asAsked(mean, desk.assignment().tasks().all().get(1))
+                        .figure())
+                .as("to the places that are asked")
+                .isEqualTo("8.0");
+        desk.margin().answer("mean", "8.0");
+        assertThat(desk.margin().mark("mean").orElseThrow().kind()).isEqualTo(Mark.Kind.AGREES);
+        desk.make(new AnswerEdit.DropTask(sheet.id(), "sd"));
+        desk.make(new AnswerEdit.DropTask(sheet.id(), "mean"));
+        assertThat(desk.intake().question(sheet)).as("plain data").isEmpty();
+        desk.undo();
+        desk.undo();
+        desk.undo();
+        desk.undo();
+        assertThat(desk.assignment()).isEqualTo(Assignment.EMPTY);
+    }
+
+    @Test
+    void a_sheet_of_questions_is_a_sample_each_and_one_without_data_is_told() {
+        desk.intake().type("1. Find the mean of 2, 4, 6, 8.\n2. Calculate the range of 1, 3, 9, 12.");
+        assertThat(desk.assignment().sheets())
+                .extracting(SampleSheet::name)
+                .containsExactly("Question 1", "Question 2");
+        assertThat(desk.assignment().tasks().all())
+                .extracting(task ->
+                        task.question().sheetId() + " " + task.question().measure())
+                .containsExactly("s1 mean", "s2 range");
+        desk.undo();
+        assertThat(desk.assignment()).isEqualTo(Assignment.EMPTY);
+        desk.intake().type("Find the mean and the median of the data below.");
+        assertThat(desk.assignment()).isEqualTo(Assignment.EMPTY);
+        assertThat(desk.messageProperty().get()).startsWith("That asks something, but holds no data.");
     }
 
     @Test

@@ -10,6 +10,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import promedio.core.assignment.Interpretation;
 import promedio.core.assignment.SampleSheet;
+import promedio.core.assignment.Task;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.formula.Evaluation;
@@ -81,12 +82,26 @@ public final class SheetFigures {
     }
 
     /** The sheet of the desk that whoever sees these figures means: itself, or the one that a tried one was made of. */
-    SampleSheet basis() {
+    public SampleSheet basis() {
         return basis;
     }
 
     private MeasureLine line(Measure measure, Outcome outcome) {
         return MeasureLine.of(measure, outcome, sample(), card, text, sheet().measuredIn());
+    }
+
+    /** A line with its figure to the places that a question asks for. */
+    public MeasureLine asAsked(MeasureLine line, Task task) {
+        CourseCard own = task.card(card);
+        return own.equals(card)
+                ? line
+                : MeasureLine.of(
+                        line.measure(),
+                        line.outcome(),
+                        sample(),
+                        own,
+                        new FigureText(own, sample().places()),
+                        sheet().measuredIn());
     }
 
     /** The sheet. */

@@ -19,11 +19,13 @@ import promedio.core.assignment.Edit;
 import promedio.core.assignment.OpenFrequency;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CardKey;
+import promedio.core.course.CourseCard;
 import promedio.core.course.Frequencies;
 import promedio.core.number.Numerals;
 import promedio.core.pasted.Found;
-import promedio.core.pasted.Pasted;
 import promedio.core.pasted.Reading;
+import promedio.core.question.PrintedQuestion;
+import promedio.core.question.QuestionReader;
 import promedio.core.sample.SampleKind.Use;
 import promedio.desktop.model.desk.Desk;
 import promedio.desktop.model.desk.Gathering;
@@ -48,6 +50,10 @@ public final class Intake implements Part {
     private Optional<HowRead> replaced = Optional.empty();
     /** A paste as a file, as long as it is on the page. */
     private Optional<Path> asFile = Optional.empty();
+
+    private String questionText = "";
+    private CourseCard questionCard = CourseCard.STANDARD;
+    private Optional<PrintedQuestion> question = Optional.empty();
 
     private long reading;
     private final AtomicLong stopped = new AtomicLong();
@@ -112,9 +118,9 @@ public final class Intake implements Part {
      * that it stands there in the order in which it came. It belongs where it was typed, whatever is chosen by then.
      */
     public void type(String text) {
-        Numerals numerals = desk.assignment().card().numerals();
+        CourseCard card = desk.assignment().card();
         if (text.length() <= FEW_CHARACTERS && waiting == 0) {
-            typed(text, Pasted.read(text, numerals));
+            typed(Typed.of(text, card, () -> {}));
             return;
         }
         waiting++;
@@ -124,19 +130,19 @@ public final class Intake implements Part {
         String target = desk.selectedProperty().get();
         desk.inBackground(
                 Lane.READING,
-                () -> unlessStopped(text, numerals, mine),
+                () -> unlessStopped(text, card, mine),
                 read -> {
                     done();
                     if (mine == stopped.get() && read.isPresent()) {
-                        typed(text, read.get(), target, lying);
+                        typed(read.get(), target, lying);
                     }
                 },
                 this::done);
     }
 
-    private Optional<List<Reading>> unlessStopped(String text, Numerals numerals, long mine) {
+    private Optional<Typed> unlessStopped(String text, CourseCard card, long mine) {
         try {
-            return Optional.of(Pasted.read(text, numerals, () -> {
+            return Optional.of(Typed.of(text, card, () -> {
                 if (mine != stopped.get()) {
                     throw new CancellationException();
                 }
@@ -147,7 +153,7 @@ public final class Intake implements Part {
     }
 
     /** Puts what was read where it was typed; in another assignment it has no business. */
-    private void typed(String text, List<Reading> readings, String target, long lying) {
+    private void typed(Typed read, String target, long lying) {
         if (lying != laid) {
             desk.say(Words.of("message.typed.elsewhere"));
             return;
@@ -160,7 +166,7 @@ public final class Intake implements Part {
                 desk.select(target);
             }
         }
-        typed(text, readings);
+        typed(read);
     }
 
     private void done() {
@@ -170,7 +176,17 @@ public final class Intake implements Part {
         }
     }
 
-    private void typed(String text, List<Reading> readings) {
+    private void typed(Typed read) {
+        if (!read.questions().isEmpty()) {
+            ask(read.questions());
+            return;
+        }
+        if (read.bare() > 0) {
+            desk.say(Words.of("message.question.no-data"));
+            return;
+        }
+        String text = read.text();
+        List<Reading> readings = read.readings();
         Numerals numerals = desk.assignment().card().numerals();
         Optional<Edit> row = desk.sheet().flatMap(sheet -> More.row(sheet, text, numerals));
         Optional<More.OfPairs> pairs =
@@ -290,39 +306,80 @@ public final class Intake implements Part {
             return;
         }
         Assignment before = desk.assignment();
-        make("add-sample", List.of(), before.sheets().size(), new HowRead(readings, 0, List.of(), name, text));
+        make("add-sample", List.of(), before.sheets().size(), List.of(new HowRead(readings, 0, List.of(), name, text)));
     }
 
-    /** Makes the samples of a reading, in place of others, at a place of the shelf. */
-    private void make(String undoKey, List<Edit> first, int at, HowRead note) {
+    /** Puts questions on the shelf, each with its samples and what it asks of them; the first is shown. */
+    private void ask(List<PrintedQuestion> questions) {
+        List<HowRead> notes = questions.stream()
+                .map(question -> new HowRead(
+                        question.readings(),
+                        0,
+                        List.of(),
+                        question.number()
+                                .map(number -> Words.of("question.name", number))
+                                .orElse(""),
+                        question.text()))
+                .toList();
+        make("ask-question", List.of(), desk.assignment().sheets().size(), notes);
+        long asked = questions.stream().mapToInt(one -> one.asked().size()).sum();
+        desk.say(
+                questions.size() == 1
+                        ? Words.of("message.question.one", asked)
+                        : Words.of("message.question.many", questions.size(), asked));
+    }
+
+    /** Makes the samples of readings, in place of others, at a place of the shelf, and poses what their texts ask. */
+    private void make(String undoKey, List<Edit> first, int at, List<HowRead> notes) {
         Assignment with = desk.assignment();
         List<Edit> edits = new ArrayList<>(first);
         for (Edit edit : first) {
             with = edit.apply(with);
         }
-        List<SampleSheet> made = new ArrayList<>();
-        List<Found> samples = note.reading().samples();
-        for (Found found : samples) {
-            SampleSheet sheet =
-                    sheet(with, found, samples.size() == 1 ? note.name() : "").readFrom(note.text());
-            Edit add = new Edit.AddSheet(at + made.size(), sheet);
-            with = add.apply(with);
-            edits.add(add);
-            made.add(sheet);
+        List<SampleSheet> all = new ArrayList<>();
+        boolean asks = false;
+        for (HowRead note : notes) {
+            List<SampleSheet> made = new ArrayList<>();
+            List<Found> samples = note.reading().samples();
+            for (Found found : samples) {
+                SampleSheet sheet = sheet(with, found, samples.size() == 1 ? note.name() : "")
+                        .readFrom(note.text());
+                Edit add = new Edit.AddSheet(at + all.size(), sheet);
+                with = add.apply(with);
+                edits.add(add);
+                made.add(sheet);
+                all.add(sheet);
+            }
+            if (note.reading().areGroups()) {
+                List<String> ids = made.stream().map(SampleSheet::id).toList();
+                edits.add(Gathering.of(with, ids, Words.of("together.pasted")));
+            }
+            for (Edit posed : Posed.edits(with, note.text(), made)) {
+                with = posed.apply(with);
+                edits.add(posed);
+                asks = true;
+            }
+            remembered.add(new HowRead(note.readings(), note.chosen(), made, note.name(), note.text()));
         }
-        if (note.reading().areGroups()) {
-            List<String> ids = made.stream().map(SampleSheet::id).toList();
-            edits.add(Gathering.of(with, ids, Words.of("together.pasted")));
-        }
-        boolean relative = desk.assignment().card().get(CardKey.FREQUENCIES) == Frequencies.RELATIVE;
+        shares(notes, with, all).ifPresent(edits::add);
+        desk.make(edits.size() == 1 ? edits.get(0) : new Edit.Together(undoKey, edits));
+        show(all, asks);
+    }
+
+    /** The card with frequencies as shares or as counts, where the tables that were read have them so and there are no others. */
+    private Optional<Edit> shares(List<HowRead> notes, Assignment with, List<SampleSheet> made) {
+        CourseCard card = desk.assignment().card();
+        boolean relative = card.get(CardKey.FREQUENCIES) == Frequencies.RELATIVE;
+        boolean found = notes.stream().anyMatch(note -> note.reading().relative());
         boolean others =
                 with.sheets().stream().anyMatch(sheet -> sheet.frequencies().isPresent() && !made.contains(sheet));
-        if (note.reading().relative() != relative && !others) {
-            Frequencies frequencies = note.reading().relative() ? Frequencies.RELATIVE : Frequencies.COUNTS;
-            edits.add(new Edit.ChangeCard(desk.assignment().card().with(CardKey.FREQUENCIES, frequencies)));
-        }
-        remembered.add(new HowRead(note.readings(), note.chosen(), made, note.name(), note.text()));
-        desk.make(edits.size() == 1 ? edits.get(0) : new Edit.Together(undoKey, edits));
+        return Optional.of(found ? Frequencies.RELATIVE : Frequencies.COUNTS)
+                .filter(frequencies -> found != relative && !others)
+                .map(frequencies -> new Edit.ChangeCard(card.with(CardKey.FREQUENCIES, frequencies)));
+    }
+
+    /** Shows the first of some samples that has numbers: what is asked of it, else its entries or classes. */
+    private void show(List<SampleSheet> made, boolean asks) {
         made.stream()
                 .filter(sheet -> hasNumbers(sheet, desk.assignment().card().numerals()))
                 .findFirst()
@@ -331,8 +388,35 @@ public final class Intake implements Part {
                     desk.select(sheet.id());
                     boolean classes = sheet.can(Use.MIDPOINTS)
                             && sheet.columns().get(1).texts().stream().noneMatch(OpenFrequency::is);
-                    desk.looking().pageProperty().set(classes ? Page.CLASSES : Page.ENTRIES);
+                    Page page = asks ? Page.MEASURES : classes ? Page.CLASSES : Page.ENTRIES;
+                    desk.looking().pageProperty().set(page);
+                    if (asks) {
+                        methods(sheet);
+                    }
                 });
+    }
+
+    /** Workings begin with the method that the question names. */
+    private void methods(SampleSheet sheet) {
+        CourseCard card = desk.assignment().card();
+        QuestionReader.single(sheet.pasted().orElse(""), card)
+                .ifPresent(question -> question.asked().forEach(wanted -> Posed.measure(sheet, wanted, card)
+                        .ifPresent(measure -> Posed.method(sheet, wanted, card)
+                                .ifPresent(method -> desk.looking().methods().put(measure.question(), method)))));
+    }
+
+    /** What the chosen sample was pasted with, where that is a question of which something is still asked. */
+    public Optional<PrintedQuestion> question(SampleSheet sheet) {
+        boolean posed = desk.assignment().tasks().all().stream()
+                .anyMatch(task -> task.question().sheetId().equals(sheet.id()));
+        return sheet.pasted().filter(text -> posed).flatMap(text -> {
+            if (!text.equals(questionText) || desk.assignment().card() != questionCard) {
+                questionText = text;
+                questionCard = desk.assignment().card();
+                question = QuestionReader.single(text, questionCard);
+            }
+            return question;
+        });
     }
 
     private static boolean hasNumbers(SampleSheet sheet, Numerals numerals) {
@@ -348,7 +432,7 @@ public final class Intake implements Part {
                     .<Edit>map(sheet -> new Edit.RemoveSheet(sheet.id()))
                     .toList();
             HowRead other = new HowRead(note.readings(), which, List.of(), note.name(), note.text());
-            make("read-otherwise", gone, present.indexOf(made.get(0)), other);
+            make("read-otherwise", gone, present.indexOf(made.get(0)), List.of(other));
         }
     }
 

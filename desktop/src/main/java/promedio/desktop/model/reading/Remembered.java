@@ -9,10 +9,12 @@ import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.SampleSheet;
-import promedio.core.number.Numerals;
+import promedio.core.course.CourseCard;
 import promedio.core.pasted.Found;
 import promedio.core.pasted.Pasted;
 import promedio.core.pasted.Reading;
+import promedio.core.question.PrintedQuestion;
+import promedio.core.question.QuestionReader;
 import promedio.desktop.model.desk.Desk;
 import promedio.desktop.model.desk.Lane;
 import promedio.desktop.model.desk.Latest;
@@ -52,7 +54,6 @@ final class Remembered {
     /** Finds out anew how the samples of another assignment were read from the texts that are kept with them. */
     void readAgain() {
         Assignment laid = desk.assignment();
-        Numerals numerals = laid.card().numerals();
         List<String> texts = laid.sheets().stream()
                 .flatMap(sheet -> sheet.pasted().stream())
                 .distinct()
@@ -63,13 +64,20 @@ final class Remembered {
         if (!texts.isEmpty()) {
             reading.run(
                     () -> texts.stream()
-                            .flatMap(text -> again(laid.sheets(), text, Pasted.read(text, numerals)).stream())
+                            .flatMap(text -> again(laid.sheets(), text, readings(text, laid.card())).stream())
                             .toList(),
                     found -> {
                         notes.addAll(found);
                         count.set(count.get() + 1);
                     });
         }
+    }
+
+    /** The readings of a text, of a question those of its data. */
+    private static List<Reading> readings(String text, CourseCard card) {
+        return QuestionReader.single(text, card)
+                .map(PrintedQuestion::readings)
+                .orElseGet(() -> Pasted.read(text, card.numerals()));
     }
 
     /** The first reading of a text that has made samples which still are as it made them; once for each time that it was pasted. */

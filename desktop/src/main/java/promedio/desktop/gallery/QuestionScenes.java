@@ -1,0 +1,75 @@
+package promedio.desktop.gallery;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.control.Hyperlink;
+import promedio.core.assignment.Assignment;
+import promedio.desktop.demo.DemoSheet;
+import promedio.desktop.model.DeskModel;
+import promedio.desktop.theme.Theme;
+import promedio.desktop.window.MainWindow;
+
+/** Questions as they are printed, pasted whole. */
+final class QuestionScenes {
+    private final MainWindow window;
+    private final DeskModel model;
+    private final List<Scenes.Shot> shots = new ArrayList<>();
+
+    QuestionScenes(MainWindow window) {
+        this.window = window;
+        this.model = window.model();
+    }
+
+    List<Scenes.Shot> all() {
+        shot("question", () -> paste(DemoSheet.ONE));
+        shot("question-answered", () -> {
+            model.margin().answer("mean", "14.0");
+            model.margin().answer("median", "15");
+        });
+        shot("question-opened", () -> model.looking().opened().add("sd"));
+        shot("question-all", () -> {
+            model.looking().opened().clear();
+            model.looking().unfolded().add("ALL");
+        });
+        shot("question-other-reading", () -> {
+            model.looking().unfolded().clear();
+            model.undo();
+            model.undo();
+        });
+        shots.add(new Scenes.Shot(
+                "question-corrected",
+                () -> ((Hyperlink) window.scene().lookup("#asked-median")).fire(),
+                Overlays::closeAll,
+                true));
+        shot("question-sheet", () -> {
+            paste(DemoSheet.SHEET);
+            model.select(model.assignment().sheets().get(1).id());
+        });
+        shot(
+                "question-pairs",
+                () -> model.select(model.assignment()
+                        .sheets()
+                        .get(model.assignment().sheets().size() - 1)
+                        .id()));
+        shot("question-no-data", () -> paste("Find the mean and the median of the marks below."));
+        shot("question-slate", () -> {
+            window.setTheme(Theme.SLATE);
+            paste(DemoSheet.ONE);
+        });
+        shot("question-large-text", () -> {
+            window.setTheme(Theme.PAPER);
+            window.setTextSize(150);
+        });
+        shot("question-end", () -> window.setTextSize(100));
+        return shots;
+    }
+
+    private void paste(String text) {
+        model.show(Assignment.EMPTY, null);
+        model.intake().type(text);
+    }
+
+    private void shot(String name, Runnable arrange) {
+        shots.add(new Scenes.Shot(name, arrange, () -> {}, false));
+    }
+}
