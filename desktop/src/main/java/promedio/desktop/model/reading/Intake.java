@@ -181,7 +181,7 @@ public final class Intake implements Part {
             ask(read.questions());
             return;
         }
-        if (read.bare() > 0) {
+        if (read.bare()) {
             desk.say(Words.of("message.question.no-data"));
             return;
         }

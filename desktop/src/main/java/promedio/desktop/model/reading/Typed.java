@@ -13,19 +13,26 @@ import promedio.core.question.QuestionReader;
  * @param text as it was written
  * @param readings its sensible readings as data
  * @param questions the questions in it that have data; none where it asks nothing
- * @param bare how many questions ask something of which there are no data
+ * @param bare whether it asks something, and neither in it nor in the whole as a paste there are data
  */
-record Typed(String text, List<Reading> readings, List<PrintedQuestion> questions, int bare) {
+record Typed(String text, List<Reading> readings, List<PrintedQuestion> questions, boolean bare) {
+    /** What a reading tells where it is none. */
+    private static final String NOTHING = "pasted.unsure";
+
     static Typed of(String text, CourseCard card, Runnable pause) {
         if (!QuestionReader.looksAsked(text)) {
-            return new Typed(text, Pasted.read(text, card.numerals(), pause), List.of(), 0);
+            return new Typed(text, Pasted.read(text, card.numerals(), pause), List.of(), false);
         }
         List<PrintedQuestion> asking = QuestionReader.read(text, card, pause).stream()
-                .filter(PrintedQuestion::asks)
+                .filter(one -> !one.asked().isEmpty())
                 .toList();
         List<PrintedQuestion> whole =
                 asking.stream().filter(one -> !one.samples().isEmpty()).toList();
-        List<Reading> readings = asking.isEmpty() ? Pasted.read(text, card.numerals(), pause) : List.of();
-        return new Typed(text, readings, whole, asking.size() - whole.size());
+        List<Reading> readings = whole.isEmpty() ? Pasted.read(text, card.numerals(), pause) : List.of();
+        boolean nothing = readings.stream()
+                .limit(1)
+                .flatMap(reading -> reading.told().stream())
+                .anyMatch(told -> told.key().equals(NOTHING));
+        return new Typed(text, readings, whole, !asking.isEmpty() && whole.isEmpty() && nothing);
     }
 }
