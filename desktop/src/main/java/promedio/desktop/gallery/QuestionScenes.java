@@ -41,10 +41,10 @@ final class QuestionScenes {
                 () -> ((Hyperlink) window.scene().lookup("#asked-median")).fire(),
                 Overlays::closeAll,
                 true));
-        shot("question-sheet", () -> {
-            paste(DemoSheet.SHEET);
-            model.select(model.assignment().sheets().get(1).id());
-        });
+        shot("question-sheet", () -> paste(DemoSheet.SHEET));
+        shot(
+                "question-classes",
+                () -> model.select(model.assignment().sheets().get(1).id()));
         shot(
                 "question-pairs",
                 () -> model.select(model.assignment()

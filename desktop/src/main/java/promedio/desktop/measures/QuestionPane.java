@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import javafx.geometry.Bounds;
 import javafx.geometry.Pos;
-import javafx.geometry.Side;
 import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Hyperlink;
@@ -101,8 +101,9 @@ final class QuestionPane extends HBox {
 
     private static Optional<Task> task(PrintedQuestion.Wanted wanted, List<Task> tasks, SheetFigures figures) {
         return tasks.stream()
+                .filter(task -> figures.line(task.question().measure()).isPresent())
                 .filter(task -> task.text().endsWith(wanted.words())
-                        && figures.line(task.question().measure()).isPresent())
+                        || task.question().measure().equals(wanted.measure()))
                 .findFirst();
     }
 
@@ -117,7 +118,11 @@ final class QuestionPane extends HBox {
         Hyperlink link = new Hyperlink(Visible.line(words));
         link.getStyleClass().add("question-asked");
         link.setId("asked-" + task.question().measure());
-        link.setOnAction(press -> menu(task, figures).show(link, Side.BOTTOM, 0, 0));
+        link.setOnAction(press -> {
+            // Shown by the pane: of the words it would take over their font.
+            Bounds at = link.localToScreen(link.getBoundsInLocal());
+            menu(task, figures).show(this, at.getMinX(), at.getMaxY());
+        });
         link.setOnMouseEntered(
                 enter -> model.looking().pointedProperty().set(task.question().measure()));
         link.setOnMouseExited(leave -> model.looking().pointedProperty().set(""));

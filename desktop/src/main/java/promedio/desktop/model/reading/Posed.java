@@ -16,6 +16,7 @@ import promedio.core.measure.Measure;
 import promedio.core.question.PrintedQuestion;
 import promedio.core.question.PrintedQuestion.Wanted;
 import promedio.core.question.QuestionReader;
+import promedio.desktop.text.Words;
 
 /** What a question that was pasted asks of the samples that were made of its data. */
 final class Posed {
@@ -34,7 +35,13 @@ final class Posed {
                 if (measure.isPresent()) {
                     Assignment.Question asked =
                             new Assignment.Question(sheet.id(), measure.get().question());
-                    String words = wanted.part().map(part -> part + ") ").orElse("") + wanted.words();
+                    boolean one = question.orElseThrow().asked().stream()
+                                    .filter(other -> other.words().equals(wanted.words()) && other.of() == wanted.of())
+                                    .count()
+                            == 1;
+                    String called =
+                            one ? wanted.words() : Words.of(measure.get().label());
+                    String words = wanted.part().map(part -> part + ") ").orElse("") + called;
                     Task task = new Task(asked, words, wanted.places(), Optional.empty(), Optional.empty());
                     edits.add(new AnswerEdit.PoseTask(at + edits.size(), task));
                 }
