@@ -23,6 +23,8 @@ import promedio.core.sentence.Sentence;
 
 /** What the sentences of a question ask: of the program, and of a person. */
 final class Asks {
+    private static final Pattern WANTED = Pattern.compile("\\b(?:required|wanted|needed|sought|to be)\\b");
+    private static final Pattern REQUIRED = Phrases.words("required", false);
     private static final Pattern ASK = Phrases.words("ask", true);
     private static final Pattern OPEN = Phrases.words("open", true);
     private static final Pattern USED = Pattern.compile("(?:" + Phrases.text("used") + ")$");
@@ -33,6 +35,7 @@ final class Asks {
     /** Names alone, for answers to stand behind: “Median: Range:”. */
     private static final Pattern HEADED = Pattern.compile("(?:\\s*[\\p{L}.']+(?: [\\p{L}.']+){0,4}\\s*[:=])+\\s*");
 
+    private static final Pattern ABOUT = Pattern.compile("^ ?\\((?:taken )?(?:about|from) (?:the )?(mean|median)\\)");
     private static final Pattern SIDE = Pattern.compile("^ ?\\((population|sample)\\)");
     private static final Pattern FIGURE = Pattern.compile("[-−]?[0-9]+(?:[.,][0-9]+)?");
     private static final Pattern ORIGIN = Phrases.words("origin", false);
@@ -149,6 +152,7 @@ final class Asks {
                 || BLANK.matcher(small).find()
                 || HEADED.matcher(text).matches();
         boolean silent = !listed
+                && !WANTED.matcher(small).find()
                 && !ASK.matcher(small).find()
                 && !OPEN.matcher(small).find()
                 && small.chars().noneMatch(Character::isDigit);
@@ -199,7 +203,8 @@ final class Asks {
             give(name, after, words);
             return List.of();
         }
-        boolean asked = clause.asks() && !USED.matcher(before).find();
+        boolean asked = (clause.asks() || REQUIRED.matcher(after).find())
+                && !USED.matcher(before).find();
         return asked ? wanted(name, words, after, line, manner) : List.of();
     }
 
@@ -318,6 +323,10 @@ final class Asks {
         Matcher side = SIDE.matcher(after);
         if ((name.key().equals("variance") || name.key().equals("sd")) && side.find()) {
             return List.of(name.key() + "-" + side.group(1));
+        }
+        Matcher about = ABOUT.matcher(after);
+        if (name.key().equals("mean-deviation") && about.find()) {
+            return List.of(about.group(1).equals("median") ? "mean-deviation-median" : "mean-deviation");
         }
         if (name.key().equals("coefficient")) {
             return coefficient();

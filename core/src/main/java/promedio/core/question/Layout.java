@@ -159,12 +159,13 @@ final class Layout {
     /** Lists of three numbers or more that stand in a sentence, each with the label before it. */
     static List<String> lists(String prose) {
         String number = "[€$£]?[-−]?(?:[0-9]{1,3}(?:,[0-9]{3})+(?![0-9])|[0-9]+)(?:\\.[0-9]+)?(?![0-9])";
-        String unit = "(?:\\s?(?:%|°C|(?!and\\b|are\\b|is\\b|to\\b|or\\b)[a-zA-Z]{1,8}\\b))?";
+        String unit =
+                "(?:\\s?(?:%|°C|(?!and\\b|are\\b|is\\b|to\\b|or\\b|find\\b|compute\\b|obtain\\b|using\\b|by\\b|for\\b|in\\b|with\\b|from\\b|of\\b|at\\b|on\\b|find\\b|then\\b|what\\b|give\\b|have\\b|has\\b)[a-zA-Z]{1,8}\\b))?";
         String comma = "(?:\\s*[,;]\\s*(?:and\\s+)?|\\s+(?:and|&)\\s+)";
         Pattern run = Pattern.compile("(?<![0-9.,])(?:" + number + unit + "(?:" + comma + number + unit + "){2,}+|"
                 + number + "(?:\\s+" + number + "){2,}+)");
         Pattern label = Pattern.compile(
-                "(?:^|[.;,\\n]\\s*|\\band\\s+)(?!for\\b|of\\b|data\\b|values\\b)(\\p{L}[\\p{L}0-9]*(?: (?!for\\b|of\\b)\\p{L}[\\p{L}0-9]*){0,2})\\s*[:=]\\s*[{(\\[]?$");
+                "(?:^|[.;,\\n]\\s*|\\b(?i:and|for|if|let|where|with|given)\\s+)(?!(?i:for|of|data|values)\\b)(\\p{L}[\\p{L}0-9]*(?: (?!for\\b|of\\b)\\p{L}[\\p{L}0-9]*){0,2})\\s*[:=]\\s*[{(\\[]?$");
         List<String> found = new ArrayList<>();
         Matcher runs = run.matcher(prose);
         while (runs.find()) {

@@ -51,7 +51,7 @@ final class Lexicon {
         List<Way> ways = new ArrayList<>();
         for (String key : words.keySet()) {
             for (String way : words.getString(key).split("\\|", -1)) {
-                ways.add(new Way(key, pattern(way.strip()), way.length()));
+                ways.add(new Way(key, pattern(way.strip()), required(way)));
             }
         }
         ways.sort(Comparator.comparingInt(Way::length).reversed().thenComparing(Way::key));
@@ -78,6 +78,11 @@ final class Lexicon {
             }
         }
         return pattern.toString();
+    }
+
+    /** How long a way is without the words that may be left out. */
+    private static int required(String way) {
+        return way.replaceAll("\\([^)]*\\) ?", "").length();
     }
 
     private static String word(String word) {

@@ -24,6 +24,7 @@ public final class QuestionReader {
     private static final Pattern COUNTED = Phrases.words("counted", true);
     private static final Pattern PAIRED = Phrases.words("paired", true);
     private static final Pattern BEHIND = Pattern.compile("\\s+\\p{L}+$");
+    private static final Pattern WANTED = Pattern.compile("\\bis (?:required|wanted|needed|sought|to be found)\\b");
     private static final Pattern BLANKS = Phrases.words("blank", false);
     private static final int LONGEST = 2_000_000;
 
@@ -40,7 +41,8 @@ public final class QuestionReader {
         return text.length() <= LONGEST
                 && (ASKS.matcher(text).find()
                         || OPENS.matcher(text).find()
-                        || BLANKS.matcher(text).find());
+                        || BLANKS.matcher(text).find()
+                        || WANTED.matcher(text).find());
     }
 
     /** The questions of a text, one at least; a text that asks nothing is one that asks nothing. */
