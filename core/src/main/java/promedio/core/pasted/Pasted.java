@@ -33,6 +33,15 @@ public final class Pasted {
 
     private static final Pattern NUMBERS_ONLY = Pattern.compile("[\\s0-9.;+-]*+");
 
+    private static final Pattern SUMMING = Pattern.compile(
+            "(?i)\\s*(?:grand )?(?:total|sum|mean|average|median|sd|s\\.d\\.|standard deviation|variance|n|count|minimum|maximum|min|max|largest|smallest)\\s*[:=]?\\s*[-+]?[0-9][0-9.,]*\\s*");
+    /** A number alone, or several with something between them. */
+    private static final Pattern OF_A_LIST = Pattern.compile(
+            "\\s*(?:[\\p{L}][\\p{L} ]{0,30}[:=])?\\s*[-+]?[0-9][0-9.]*\\s*(?:[,;]\\s*[-+]?[0-9][0-9.]*\\s*)*[,;]?\\s*");
+
+    private static final Pattern NUMBER = Pattern.compile("[0-9][0-9.]*");
+    private static final int FEWEST = 3;
+
     private Pasted() {}
 
     /**
@@ -61,6 +70,13 @@ public final class Pasted {
         if (lines.isEmpty()) {
             return readings;
         }
+        int summing = summing(lines);
+        if (summing > 0) {
+            int kept = lines.size() - summing;
+            return read(String.join("\n", lines.subList(0, kept)), card, pause).stream()
+                    .map(reading -> telling(reading, lines.subList(kept, lines.size())))
+                    .toList();
+        }
         int prose = prose(lines);
         if (prose > 0) {
             return read(String.join("\n", lines.subList(prose, lines.size())), card, pause).stream()
@@ -77,6 +93,26 @@ public final class Pasted {
             }
         }
         return readings;
+    }
+
+    /** How many lines at the end of a list sum it up: its total, its mean, how many there are. */
+    private static int summing(List<String> lines) {
+        int last = lines.size();
+        while (last > 0 && SUMMING.matcher(lines.get(last - 1)).matches()) {
+            last--;
+        }
+        List<String> rest = lines.subList(0, last);
+        boolean list = last < lines.size()
+                && rest.size() <= MOST_LINES
+                && rest.stream()
+                        .filter(Pasted::hasDigits)
+                        .allMatch(line -> OF_A_LIST.matcher(line).matches())
+                && rest.stream()
+                                .mapToLong(
+                                        line -> NUMBER.matcher(line).results().count())
+                                .sum()
+                        >= FEWEST;
+        return list ? lines.size() - last : 0;
     }
 
     /** How many lines at the beginning are said about what follows. */
@@ -161,7 +197,11 @@ public final class Pasted {
         String text = line.strip();
         long words = WORD.matcher(text).results().limit(FEW_WORDS).count();
         boolean ended = text.endsWith(":") || text.endsWith(".") || text.endsWith("?");
-        return words >= FEW_WORDS
+        boolean counting = words >= FEWEST
+                && text.endsWith(":")
+                && NUMBER.matcher(text).results().count() == 1;
+        return counting
+                || words >= FEW_WORDS
                         && (ended || PastedLists.SENTENCE.matcher(text).matches())
                         && text.indexOf('\t') < 0
                         && text.indexOf('|') < 0

@@ -13,9 +13,6 @@ final class Plain {
     /** Between thousands: narrow and thin blanks always, apostrophes too. */
     private static final Pattern THOUSANDS = Pattern.compile("(?<=[0-9])[\u2009\u202f'\u2019](?=[0-9]{3}(?![0-9]))");
 
-    private static final List<String> PARTING = List.of(";", "\t", "|", ", ");
-    private static final Pattern SHORT_OR_GROUPED =
-            Pattern.compile("[\\s€$£+-]*(?:[0-9]{1,3}(?: [0-9]{3})*(?:[.,][0-9]+)?)?\\s*");
     private static final Pattern NO_BREAK_THOUSANDS =
             Pattern.compile("(?<![0-9.,])[0-9]{1,3}(?:\u00a0[0-9]{3})+(?![0-9\u00a0])");
     private static final Pattern BLANK = Pattern.compile("[\u00a0\u1680\u2000-\u200a\u202f\u205f\u3000]");
@@ -42,7 +39,7 @@ final class Plain {
         List<String> lines = new ArrayList<>();
         for (String line : plain.split("\n", -1)) {
             if (!RULE.matcher(line).matches()) {
-                lines.add(grouped(BOX.matcher(line).replaceAll("|")));
+                lines.add(BOX.matcher(Signs.plain(line)).replaceAll("|"));
             }
         }
         while (!lines.isEmpty() && lines.get(lines.size() - 1).isBlank()) {
@@ -52,20 +49,6 @@ final class Plain {
             lines.remove(0);
         }
         return unnumbered(lines);
-    }
-
-    /** Blanks between thousands are taken out where something else parts the numbers, and all are written so. */
-    private static String grouped(String line) {
-        for (String sign : PARTING) {
-            String[] cells = line.split(Pattern.quote(sign), -1);
-            boolean all = cells.length > 1
-                    && Arrays.stream(cells)
-                            .allMatch(cell -> SHORT_OR_GROUPED.matcher(cell).matches());
-            if (all && line.matches(".*[0-9] [0-9]{3}(?![0-9]).*")) {
-                return line.replaceAll("(?<=[0-9]) (?=[0-9]{3}(?![0-9]))", "");
-            }
-        }
-        return line;
     }
 
     /** Without bullets or numbering, where every line that is not blank has them, or all but a heading. */

@@ -158,7 +158,8 @@ final class PastedText {
 
         private static Optional<String> number(String text) {
             return Numerals.POINT
-                    .read(text.replaceFirst("(?<=[0-9])\\s*\\p{L}.*$", ""))
+                    .read(text.strip())
+                    .or(() -> Numerals.POINT.read(text.replaceFirst("(?<=[0-9])\\s*\\p{L}.*$", "")))
                     .map(numeral -> Numerals.POINT.write(numeral.value()));
         }
     }

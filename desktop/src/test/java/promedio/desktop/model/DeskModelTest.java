@@ -121,10 +121,10 @@ class DeskModelTest {
 
     @Test
     void a_sheet_of_questions_is_a_sample_each_and_one_without_data_is_told() {
-        desk.intake().type("1. Find the mean of 2, 4, 6, 8.\n2. Calculate the range of 1, 3, 9, 12.");
+        desk.intake().type("1. Find the mean of 2, 4, 6, 8.\n2. Calculate the range.\nMinutes: 1 3 9 12");
         assertThat(desk.assignment().sheets())
                 .extracting(SampleSheet::name)
-                .containsExactly("Question 1", "Question 2");
+                .containsExactly("Question 1", "Question 2: Minutes");
         assertThat(desk.assignment().tasks().all())
                 .extracting(task ->
                         task.question().sheetId() + " " + task.question().measure())

@@ -342,8 +342,7 @@ public final class Intake implements Part {
             List<SampleSheet> made = new ArrayList<>();
             List<Found> samples = note.reading().samples();
             for (Found found : samples) {
-                SampleSheet sheet = sheet(with, found, samples.size() == 1 ? note.name() : "")
-                        .readFrom(note.text());
+                SampleSheet sheet = sheet(with, found, note).readFrom(note.text());
                 Edit add = new Edit.AddSheet(at + all.size(), sheet);
                 with = add.apply(with);
                 edits.add(add);
@@ -436,10 +435,18 @@ public final class Intake implements Part {
         }
     }
 
-    private static SampleSheet sheet(Assignment with, Found found, String name) {
-        String called = !found.name().isEmpty()
-                ? found.name()
-                : !name.isEmpty() ? name : Words.of("sample.name", with.sheets().size() + 1);
+    /** A sample under its heading; of a question under its number, with the heading behind. */
+    private static SampleSheet sheet(Assignment with, Found found, HowRead note) {
+        boolean asked = !note.name().isEmpty() && QuestionReader.looksAsked(note.text());
+        boolean alone = note.reading().samples().size() == 1;
+        String called;
+        if (found.name().isEmpty()) {
+            called = asked || alone && !note.name().isEmpty()
+                    ? note.name()
+                    : Words.of("sample.name", with.sheets().size() + 1);
+        } else {
+            called = asked ? Words.of("question.named", note.name(), found.name()) : found.name();
+        }
         return found.sheet(with.freshId(), called);
     }
 }
