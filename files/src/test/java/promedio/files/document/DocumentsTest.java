@@ -46,6 +46,10 @@ import promedio.core.working.Working;
 /** Documents made of what is shown, and what their writers make of them; HTML is read by a parser that knows none of this. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class DocumentsTest {
+    static {
+        System.setProperty("java.awt.headless", "true");
+    }
+
     private static final CourseCard CARD = CourseCard.STANDARD;
     private static final Sample SAMPLE = Sample.of("2", "3", "7");
     private static final FigureText TEXT = new FigureText(CARD, 0);
