@@ -35,10 +35,8 @@ public final class Pasted {
 
     private static final Pattern SUMMING = Pattern.compile(
             "(?i)\\s*(?:grand )?(?:total|sum|mean|average|median|sd|s\\.d\\.|standard deviation|variance|n|count|minimum|maximum|min|max|largest|smallest)\\s*[:=]?\\s*[-+]?[0-9][0-9.,]*\\s*");
-    /** A number alone, or several with something between them. */
-    private static final Pattern OF_A_LIST = Pattern.compile(
-            "\\s*(?:[\\p{L}][\\p{L} ]{0,30}[:=])?\\s*[-+]?[0-9][0-9.]*\\s*(?:[,;]\\s*[-+]?[0-9][0-9.]*\\s*)*[,;]?\\s*");
-
+    private static final Pattern LABEL = Pattern.compile("\\s*+\\p{L}[\\p{L} ]{0,30}[:=]");
+    private static final Pattern FIGURES = Pattern.compile("[-+0-9.,;\\s]*+");
     private static final Pattern NUMBER = Pattern.compile("[0-9][0-9.]*");
     private static final int FEWEST = 3;
 
@@ -95,6 +93,12 @@ public final class Pasted {
         return readings;
     }
 
+    /** A number alone, or several with commas or semicolons between them, behind a label or not. */
+    private static boolean isOfAList(String line) {
+        String figures = LABEL.matcher(line).replaceFirst("").strip();
+        return FIGURES.matcher(figures).matches() && (hasOneOf(figures, ",;") || figures.indexOf(' ') < 0);
+    }
+
     /** How many lines at the end of a list sum it up: its total, its mean, how many there are. */
     private static int summing(List<String> lines) {
         int last = lines.size();
@@ -104,9 +108,7 @@ public final class Pasted {
         List<String> rest = lines.subList(0, last);
         boolean list = last < lines.size()
                 && rest.size() <= MOST_LINES
-                && rest.stream()
-                        .filter(Pasted::hasDigits)
-                        .allMatch(line -> OF_A_LIST.matcher(line).matches())
+                && rest.stream().filter(Pasted::hasDigits).allMatch(Pasted::isOfAList)
                 && rest.stream()
                                 .mapToLong(
                                         line -> NUMBER.matcher(line).results().count())

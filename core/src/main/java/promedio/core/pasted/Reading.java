@@ -36,6 +36,11 @@ public record Reading(Sentence what, List<Found> samples, List<Sentence> told, b
         return Sentence.of("pasted.what." + kind.id() + "." + (size == 1 ? "one" : "many"), size);
     }
 
+    /** Whether neither a table nor a list was recognised, so that words and numbers were taken one after another. */
+    public boolean isUnsure() {
+        return told.stream().anyMatch(sentence -> sentence.key().equals("pasted.unsure"));
+    }
+
     /** Two lists of one length, row by row: pairs. */
     public static Reading ofPairs(Reading lists) {
         Found first = lists.samples().get(0);

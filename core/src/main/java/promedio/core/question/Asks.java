@@ -23,24 +23,24 @@ import promedio.core.sentence.Sentence;
 
 /** What the sentences of a question ask: of the program, and of a person. */
 final class Asks {
-    private static final Pattern WANTED = Pattern.compile("\\b(?:required|wanted|needed|sought|to be)\\b");
-    private static final Pattern REQUIRED = Phrases.words("required", false);
-    private static final Pattern ASK = Phrases.words("ask", true);
-    private static final Pattern OPEN = Phrases.words("open", true);
-    private static final Pattern USED = Pattern.compile("(?:" + Phrases.text("used") + ")$");
-    private static final Pattern IS = Pattern.compile("^\\s*(?:" + Phrases.text("is") + ")");
+    private static final Pattern WANTED = ReadingWords.words("wanted", true);
+    private static final Pattern REQUIRED = ReadingWords.words("required", false);
+    private static final Pattern ASK = ReadingWords.words("ask", true);
+    private static final Pattern OPEN = ReadingWords.words("open", true);
+    private static final Pattern USED = Pattern.compile("(?:" + ReadingWords.text("used") + ")$");
+    private static final Pattern IS = Pattern.compile("^\\s*(?:" + ReadingWords.text("is") + ")");
     private static final Pattern DIRECTLY = Pattern.compile("^\\s*[-−]?[0-9]");
     private static final Pattern A_FIGURE = Pattern.compile("^ of [-−]?[0-9]");
-    private static final Pattern BLANK = Pattern.compile("=\\s*\\?|_{2,}|\\?$|\\.{4,}");
+    private static final Pattern BLANK = ReadingWords.words("blank", false);
     /** Names alone, for answers to stand behind: “Median: Range:”. */
     private static final Pattern HEADED = Pattern.compile("(?:\\s*[\\p{L}.']+(?: [\\p{L}.']+){0,4}\\s*[:=])+\\s*");
 
     private static final Pattern ABOUT = Pattern.compile("^ ?\\((?:taken )?(?:about|from) (?:the )?(mean|median)\\)");
     private static final Pattern SIDE = Pattern.compile("^ ?\\((population|sample)\\)");
     private static final Pattern FIGURE = Pattern.compile("[-−]?[0-9]+(?:[.,][0-9]+)?");
-    private static final Pattern ORIGIN = Phrases.words("origin", false);
-    private static final Pattern WIDTH = Phrases.words("width", false);
-    private static final Pattern ANSWERS = Phrases.words("answers", true);
+    private static final Pattern ORIGIN = ReadingWords.words("origin", false);
+    private static final Pattern WIDTH = ReadingWords.words("width", false);
+    private static final Pattern ANSWERS = ReadingWords.words("answers", true);
     private static final Pattern OF_LETTER = Pattern.compile("^ (?:of|for) ([xy])\\b");
     private static final Set<String> RULED =
             Set.of("skewness-bowley", "skewness-kelly", "skewness-pearson-median", "skewness-pearson-mode");
@@ -59,6 +59,7 @@ final class Asks {
 
     private static final int SHORT = 60;
     private static final int LOOKED_BEHIND = 120;
+    private static final int LOOKED_BEFORE = 60;
 
     private final List<Found> samples;
     private final CourseCard card;
@@ -150,7 +151,7 @@ final class Asks {
         boolean listed = asking && (line.part().isPresent() || text.length() < SHORT)
                 || line.part().isPresent() && line.first()
                 || BLANK.matcher(small).find()
-                || HEADED.matcher(text).matches();
+                || text.length() < SHORT && HEADED.matcher(text).matches();
         boolean silent = !listed
                 && !WANTED.matcher(small).find()
                 && !ASK.matcher(small).find()
@@ -196,7 +197,7 @@ final class Asks {
 
     /** What a name in a clause asks for; nothing where it is given or used. */
     private List<Wanted> named(Lexicon.Name name, Clause clause, Prose.Line line, String small, Manner manner) {
-        String before = small.substring(clause.from(), name.from());
+        String before = small.substring(Math.max(clause.from(), name.from() - LOOKED_BEFORE), name.from());
         String after = small.substring(name.to(), Math.min(small.length(), name.to() + LOOKED_BEHIND));
         String words = line.text().substring(name.from(), name.to());
         if (isGiven(before, after, name)) {
@@ -379,7 +380,7 @@ final class Asks {
     }
 
     private static Optional<Integer> places(String small) {
-        Optional<Integer> said = number(Phrases.words("places", false), small);
+        Optional<Integer> said = number(ReadingWords.words("places", false), small);
         return said.or(() -> said("whole", small, 0))
                 .or(() -> said("tenth", small, 1))
                 .or(() -> said("hundredth", small, 2))
@@ -387,11 +388,11 @@ final class Asks {
     }
 
     private static Optional<Integer> said(String key, String small, int places) {
-        return Phrases.words(key, false).matcher(small).find() ? Optional.of(places) : Optional.empty();
+        return ReadingWords.words(key, false).matcher(small).find() ? Optional.of(places) : Optional.empty();
     }
 
     private static Optional<Integer> figures(String small) {
-        return number(Phrases.words("figures", false), small);
+        return number(ReadingWords.words("figures", false), small);
     }
 
     private static Optional<Integer> number(Pattern pattern, String small) {
@@ -401,7 +402,7 @@ final class Asks {
         }
         for (int group = 1; group <= found.groupCount(); group++) {
             if (found.group(group) != null) {
-                return Optional.of(Phrases.number(found.group(group)));
+                return Optional.of(ReadingWords.number(found.group(group)));
             }
         }
         return Optional.empty();
@@ -410,7 +411,7 @@ final class Asks {
     private Optional<String> method(String small) {
         boolean classed = samples.stream().anyMatch(sample -> sample.kind().can(Use.MIDPOINTS));
         for (String method : List.of("step-deviation", "assumed-mean", "short-cut", "definition")) {
-            if (Phrases.words("method." + method, false).matcher(small).find()) {
+            if (ReadingWords.words("method." + method, false).matcher(small).find()) {
                 boolean steps = method.equals("short-cut")
                         && classed
                         && WIDTH.matcher(small).find();

@@ -15,7 +15,7 @@ import java.util.regex.Pattern;
 final class Lexicon {
     private static final String NUMBER = "[-−]?[0-9]+(?:\\.[0-9]+)?";
     private static final String ORDINAL =
-            "(?:[0-9]{1,2}\\s?(?:st|nd|rd|th)|" + Phrases.text("ordinal") + "|[a-z]+ieth)";
+            "(?:[0-9]{1,2}\\s?(?:st|nd|rd|th)|" + ReadingWords.text("ordinal") + "|[a-z]+ieth)";
     private static final Pattern SEVERAL = Pattern.compile(
             "(?:the )?((?:" + ORDINAL + "(?:\\s*(?:,|and|&|, and)\\s*(?:the )?)?){2,})\\s*(percentile|decile)s?");
     private static final Pattern ONE = Pattern.compile(ORDINAL);
@@ -104,9 +104,10 @@ final class Lexicon {
                     .forEach(
                             one -> found.add(new Name(several.group(2), ordinal(one), several.start(), several.end())));
         }
+        List<Name> together = List.copyOf(found);
         Matcher named = all.matcher(text);
         while (named.find()) {
-            boolean within = found.stream().anyMatch(one -> one.from() < named.end() && named.start() < one.to());
+            boolean within = together.stream().anyMatch(one -> one.from() < named.end() && named.start() < one.to());
             if (!within) {
                 found.add(new Name(key(named), number(named.group()), named.start(), named.end()));
             }
@@ -142,7 +143,7 @@ final class Lexicon {
             return digits.group();
         }
         int ten = TENS.indexOf(word);
-        List<String> ordinals = Phrases.words("ordinal");
+        List<String> ordinals = ReadingWords.words("ordinal");
         return Integer.toString(ten >= 0 ? (ten + 1) * 10 : Math.max(0, ordinals.indexOf(word)));
     }
 }

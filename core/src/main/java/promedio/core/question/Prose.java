@@ -75,7 +75,7 @@ final class Prose {
             }
             rest = "";
             if (!whole.isBlank()) {
-                lines.add(new Line(Layout.withoutMarks(whole.strip()), part, first));
+                lines.add(new Line(DataBlocks.withoutMarks(whole.strip()), part, first));
                 first = false;
             }
         }

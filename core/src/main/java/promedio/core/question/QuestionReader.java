@@ -19,13 +19,14 @@ import promedio.core.sentence.Sentence;
  */
 public final class QuestionReader {
     private static final Pattern LINE_END = Pattern.compile("\r\n?|[\u000b\f\u0085\u2028\u2029]");
-    private static final Pattern ASKS = Phrases.words("ask", true);
-    private static final Pattern OPENS = Phrases.words("open", true);
-    private static final Pattern COUNTED = Phrases.words("counted", true);
-    private static final Pattern PAIRED = Phrases.words("paired", true);
+    private static final Pattern ASKS = ReadingWords.words("ask", true);
+    private static final Pattern OPENS = ReadingWords.words("open", true);
+    private static final Pattern COUNTED = ReadingWords.words("counted", true);
+    private static final Pattern PAIRED = ReadingWords.words("paired", true);
+    private static final Pattern DRAWN = ReadingWords.words("drawn", false);
     private static final Pattern BEHIND = Pattern.compile("\\s+\\p{L}+$");
-    private static final Pattern WANTED = Pattern.compile("\\bis (?:required|wanted|needed|sought|to be found)\\b");
-    private static final Pattern BLANKS = Phrases.words("blank", false);
+    private static final Pattern WANTED = ReadingWords.words("wanted", true);
+    private static final Pattern BLANKS = ReadingWords.words("blank", false);
     private static final int LONGEST = 2_000_000;
 
     private final CourseCard card;
@@ -34,6 +35,11 @@ public final class QuestionReader {
     private QuestionReader(CourseCard card, Runnable pause) {
         this.card = card;
         this.pause = pause;
+    }
+
+    /** Whether what is left to a person is to be drawn. */
+    public static boolean isDrawn(String open) {
+        return DRAWN.matcher(open).find();
     }
 
     /** Whether a text looks as if it asked something: it has a word by which one asks. */
@@ -98,11 +104,11 @@ public final class QuestionReader {
     }
 
     private PrintedQuestion question(Optional<String> number, List<String> lines) {
-        List<Layout.Piece> pieces = Layout.of(lines);
+        List<DataBlocks.Piece> pieces = DataBlocks.of(lines);
         List<Sentence> told = new ArrayList<>();
         StringBuilder prose = new StringBuilder();
         List<String> blocks = new ArrayList<>();
-        for (Layout.Piece piece : pieces) {
+        for (DataBlocks.Piece piece : pieces) {
             String part = String.join("\n", piece.lines());
             if (piece.data()) {
                 blocks.add(part);
@@ -144,12 +150,17 @@ public final class QuestionReader {
         if (!readings.isEmpty()) {
             return readings;
         }
-        List<String> lists = Layout.lists(words.data());
+        String points = DataBlocks.points(words.data());
+        if (!points.isEmpty()) {
+            return Pasted.read(points, card.numerals(), pause);
+        }
+        List<String> lists = DataBlocks.lists(words.data());
         boolean labelled = lists.size() > 1 && lists.stream().allMatch(list -> list.indexOf(':') > 0);
         if (labelled) {
             return Pasted.read(String.join("\n", lists), card.numerals(), pause);
         }
         for (String list : lists) {
+            pause.run();
             List<Reading> own = listed(list);
             readings = readings.isEmpty() ? new ArrayList<>(own) : joined(readings, own);
         }
@@ -209,7 +220,7 @@ public final class QuestionReader {
                 .map(line -> COUNTED.matcher(line.text()))
                 .filter(Matcher::find)
                 .findFirst()
-                .map(found -> Exact.of(Phrases.number(found.group(1))));
+                .map(found -> Exact.of(ReadingWords.number(found.group(1))));
     }
 
     /** Of several readings, the first that has as many values as the words count stands first. */

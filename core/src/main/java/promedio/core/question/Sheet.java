@@ -47,7 +47,6 @@ final class Sheet {
             }
         }
         questions.add(new Numbered(number, now));
-        // A title above the first question asks nothing.
         return questions;
     }
 

@@ -157,6 +157,26 @@ class QuestionsTest {
                         .samples()));
     }
 
+    /** Very long ones of every shape: none goes deeper with each number, or looks back over everything for each. */
+    @Test
+    void texts_of_any_length_are_read_to_their_end() {
+        String numbers = IntStream.range(0, 20_000).mapToObj(Integer::toString).collect(Collectors.joining(", "));
+        List<String> texts = List.of(
+                "The values are " + numbers + ". Find the mean.",
+                "Find the mean.\n" + numbers + "\nTotal: 45\n",
+                "a: ".repeat(30_000) + "\nFind the mean of 1, 2, 3.",
+                "Find the " + "mean and ".repeat(20_000) + "mean of 3, 4, 5.",
+                "On some day the counts were 3, 4, 5 and 9. ".repeat(10_000) + "Find the mean.");
+        for (String text : texts) {
+            List<PrintedQuestion> questions =
+                    assertTimeoutPreemptively(Duration.ofSeconds(20), () -> read(text), text.substring(0, 20));
+            assertThat(questions.get(0).asked())
+                    .as(text.substring(0, 20))
+                    .extracting(Wanted::measure)
+                    .contains("mean");
+        }
+    }
+
     /** Ten thousand lines of prose are read in the time that their length asks for. */
     @Test
     void long_prose_is_read_in_a_moment() {

@@ -3,7 +3,6 @@ package promedio.desktop.measures;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Pattern;
 import javafx.geometry.Bounds;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -22,6 +21,7 @@ import promedio.core.assignment.Edit;
 import promedio.core.assignment.Task;
 import promedio.core.measure.Measure;
 import promedio.core.question.PrintedQuestion;
+import promedio.core.question.QuestionReader;
 import promedio.core.report.MeasureLine;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
@@ -33,8 +33,6 @@ import promedio.desktop.text.Words;
 
 /** The question as it is written, above the rows that it asks for: what it asks is underlined, what is for a person stands below it. */
 final class QuestionPane extends HBox {
-    private static final Pattern DRAWN =
-            Pattern.compile("(?i)(?:draw|plot|sketch|construct|represent|display|illustrate|prepare|make)\\b.*");
     private static final int LONGEST = 4_000;
 
     private final DeskModel model;
@@ -192,7 +190,7 @@ final class QuestionPane extends HBox {
         HBox line = new HBox(label);
         line.setAlignment(Pos.BASELINE_LEFT);
         line.getStyleClass().add("question-line");
-        if (DRAWN.matcher(words).matches()) {
+        if (QuestionReader.isDrawn(words)) {
             line.getChildren().add(Press.link("question.picture", "question-picture", () -> model.looking()
                     .pageProperty()
                     .set(Page.PICTURE)));

@@ -131,6 +131,10 @@ class DeskModelTest {
                 .containsExactly("s1 mean", "s2 range");
         desk.undo();
         assertThat(desk.assignment()).isEqualTo(Assignment.EMPTY);
+        desk.intake().type("1. Find the mean of 2, 4, 6, 8.\n2. Calculate the range of the data overleaf.");
+        assertThat(desk.assignment().sheets()).hasSize(1);
+        assertThat(desk.messageProperty().get()).endsWith("Left out, without data: 1.");
+        desk.undo();
         desk.intake().type("Find the mean and the median of the data below.");
         assertThat(desk.assignment()).isEqualTo(Assignment.EMPTY);
         assertThat(desk.messageProperty().get()).startsWith("That asks something, but holds no data.");

@@ -178,10 +178,10 @@ public final class Intake implements Part {
 
     private void typed(Typed read) {
         if (!read.questions().isEmpty()) {
-            ask(read.questions());
+            ask(read.questions(), read.left());
             return;
         }
-        if (read.bare()) {
+        if (read.left() > 0) {
             desk.say(Words.of("message.question.no-data"));
             return;
         }
@@ -310,7 +310,7 @@ public final class Intake implements Part {
     }
 
     /** Puts questions on the shelf, each with its samples and what it asks of them; the first is shown. */
-    private void ask(List<PrintedQuestion> questions) {
+    private void ask(List<PrintedQuestion> questions, int left) {
         List<HowRead> notes = questions.stream()
                 .map(question -> new HowRead(
                         question.readings(),
@@ -323,10 +323,10 @@ public final class Intake implements Part {
                 .toList();
         make("ask-question", List.of(), desk.assignment().sheets().size(), notes);
         long asked = questions.stream().mapToInt(one -> one.asked().size()).sum();
-        desk.say(
-                questions.size() == 1
-                        ? Words.of("message.question.one", asked)
-                        : Words.of("message.question.many", questions.size(), asked));
+        String said = questions.size() == 1
+                ? Words.of("message.question.one", asked)
+                : Words.of("message.question.many", questions.size(), asked);
+        desk.say(left == 0 ? said : said + " " + Words.of("message.question.left", left));
     }
 
     /** Makes the samples of readings, in place of others, at a place of the shelf, and poses what their texts ask. */

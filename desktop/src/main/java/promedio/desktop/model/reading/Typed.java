@@ -13,26 +13,24 @@ import promedio.core.question.QuestionReader;
  * @param text as it was written
  * @param readings its sensible readings as data
  * @param questions the questions in it that have data; none where it asks nothing
- * @param bare whether it asks something, and neither in it nor in the whole as a paste there are data
+ * @param left how many questions ask something and have no data, so that they cannot be taken
  */
-record Typed(String text, List<Reading> readings, List<PrintedQuestion> questions, boolean bare) {
-    /** What a reading tells where it is none. */
-    private static final String NOTHING = "pasted.unsure";
-
+record Typed(String text, List<Reading> readings, List<PrintedQuestion> questions, int left) {
     static Typed of(String text, CourseCard card, Runnable pause) {
         if (!QuestionReader.looksAsked(text)) {
-            return new Typed(text, Pasted.read(text, card.numerals(), pause), List.of(), false);
+            return new Typed(text, Pasted.read(text, card.numerals(), pause), List.of(), 0);
         }
-        List<PrintedQuestion> asking = QuestionReader.read(text, card, pause).stream()
-                .filter(one -> !one.asked().isEmpty())
+        List<PrintedQuestion> read = QuestionReader.read(text, card, pause);
+        List<PrintedQuestion> whole = read.stream()
+                .filter(one -> !one.asked().isEmpty() && !one.samples().isEmpty())
                 .toList();
-        List<PrintedQuestion> whole =
-                asking.stream().filter(one -> !one.samples().isEmpty()).toList();
-        List<Reading> readings = whole.isEmpty() ? Pasted.read(text, card.numerals(), pause) : List.of();
-        boolean nothing = readings.stream()
-                .limit(1)
-                .flatMap(reading -> reading.told().stream())
-                .anyMatch(told -> told.key().equals(NOTHING));
-        return new Typed(text, readings, whole, !asking.isEmpty() && whole.isEmpty() && nothing);
+        if (!whole.isEmpty()) {
+            int left = (int) read.stream().filter(PrintedQuestion::asks).count() - whole.size();
+            return new Typed(text, List.of(), whole, left);
+        }
+        List<Reading> readings = Pasted.read(text, card.numerals(), pause);
+        boolean asks = read.stream().anyMatch(one -> !one.asked().isEmpty());
+        boolean data = readings.stream().limit(1).noneMatch(Reading::isUnsure);
+        return new Typed(text, asks && !data ? List.of() : readings, List.of(), asks && !data ? read.size() : 0);
     }
 }

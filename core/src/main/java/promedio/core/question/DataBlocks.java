@@ -6,7 +6,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** The lines of a question told apart: blocks of data, and prose between them. */
-final class Layout {
+final class DataBlocks {
     private static final String NUMBER = "[-−]?[0-9][0-9.,]*%?";
     private static final Pattern CLASS =
             Pattern.compile("[<>≤≥]?=?" + NUMBER + "\\s*(?:[-–—−]|to|\\|[-–—]*)\\s*" + NUMBER);
@@ -20,6 +20,19 @@ final class Layout {
     private static final Pattern TIGHT = Pattern.compile("(?<=[0-9])\\s*(?:[-–—]|\\bto\\b)\\s*(?=[0-9])");
     private static final Pattern MARKS = Pattern.compile(
             "\\s*[\\[(]\\s*[0-9]{1,2}\\s*(?:marks?|points?|m)?\\s*[\\])]\\s*$", Pattern.CASE_INSENSITIVE);
+    private static final String FIGURE_IN_WORDS =
+            "[€$£]?[-−]?(?:[0-9]{1,3}(?:,[0-9]{3})+(?![0-9])|[0-9]+)(?:\\.[0-9]+)?(?![0-9])";
+    private static final String UNIT =
+            "(?:\\s?(?:%|°C|(?!(?:" + ReadingWords.text("no-unit") + ")\\b)[a-zA-Z]{1,8}\\b))?";
+    private static final String COMMA = "(?:\\s*[,;]\\s*(?:and\\s+)?|\\s+(?:and|&)\\s+)";
+    private static final Pattern RUN = Pattern.compile("(?<![0-9.,])(?:" + FIGURE_IN_WORDS + UNIT + "(?:" + COMMA
+            + FIGURE_IN_WORDS + UNIT + "){2,}+|" + FIGURE_IN_WORDS + "(?:\\s+" + FIGURE_IN_WORDS + "){2,}+)");
+    private static final Pattern LABEL = Pattern.compile(
+            "(?:^|[.;,\\n]\\s*|\\b(?i:and|for|if|let|where|with|given)\\s+)(?!(?i:for|of|data|values)\\b)(\\p{L}[\\p{L}0-9]*(?: (?!for\\b|of\\b)\\p{L}[\\p{L}0-9]*){0,2})\\s*[:=]\\s*[{(\\[]?$");
+    private static final Pattern POINT = Pattern.compile("[(]\\s*[-−]?[0-9.]+\\s*[,;]\\s*[-−]?[0-9.]+\\s*[)]");
+    private static final Pattern BETWEEN = Pattern.compile("[\\s,;]*(?:and\\s*)?");
+    private static final int LOOKED_BEFORE = 120;
+    private static final int MOST_LISTS = 100;
     private static final int LONGEST_LABEL = 7;
     private static final int LONGEST_HEAD = 9;
     private static final int FEW = 3;
@@ -37,13 +50,13 @@ final class Layout {
 
     private final List<String> lines;
 
-    private Layout(List<String> lines) {
+    private DataBlocks(List<String> lines) {
         this.lines = lines;
     }
 
     /** The pieces, in order. */
     static List<Piece> of(List<String> lines) {
-        return new Layout(lines).pieces();
+        return new DataBlocks(lines).pieces();
     }
 
     /** A line without what it is worth: “[4]”, “(3 marks)”. */
@@ -156,21 +169,40 @@ final class Layout {
                 || cells == 2 && words <= LONGEST_HEAD && at + 2 < lines.size() && isData(lines.get(at + 2));
     }
 
-    /** Lists of three numbers or more that stand in a sentence, each with the label before it. */
+    /** Three points or more that stand in a sentence one behind the other: “(1, 2), (2, 4) and (3, 5)”; empty where there are none. */
+    static String points(String prose) {
+        StringBuilder points = new StringBuilder();
+        int count = 0;
+        int end = -1;
+        Matcher point = POINT.matcher(prose);
+        while (point.find()) {
+            boolean next = end >= 0
+                    && BETWEEN.matcher(prose.substring(end, point.start())).matches();
+            if (!next && count >= FEW) {
+                break;
+            }
+            if (!next) {
+                points.setLength(0);
+                count = 0;
+            }
+            points.append(count == 0 ? "" : ", ").append(point.group());
+            count++;
+            end = point.end();
+        }
+        return count >= FEW ? points.toString() : "";
+    }
+
+    /** Lists of three numbers or more that stand in a sentence, each with the label before it; of very many the first. */
     static List<String> lists(String prose) {
-        String number = "[€$£]?[-−]?(?:[0-9]{1,3}(?:,[0-9]{3})+(?![0-9])|[0-9]+)(?:\\.[0-9]+)?(?![0-9])";
-        String unit =
-                "(?:\\s?(?:%|°C|(?!and\\b|are\\b|is\\b|to\\b|or\\b|find\\b|compute\\b|obtain\\b|using\\b|by\\b|for\\b|in\\b|with\\b|from\\b|of\\b|at\\b|on\\b|find\\b|then\\b|what\\b|give\\b|have\\b|has\\b)[a-zA-Z]{1,8}\\b))?";
-        String comma = "(?:\\s*[,;]\\s*(?:and\\s+)?|\\s+(?:and|&)\\s+)";
-        Pattern run = Pattern.compile("(?<![0-9.,])(?:" + number + unit + "(?:" + comma + number + unit + "){2,}+|"
-                + number + "(?:\\s+" + number + "){2,}+)");
-        Pattern label = Pattern.compile(
-                "(?:^|[.;,\\n]\\s*|\\b(?i:and|for|if|let|where|with|given)\\s+)(?!(?i:for|of|data|values)\\b)(\\p{L}[\\p{L}0-9]*(?: (?!for\\b|of\\b)\\p{L}[\\p{L}0-9]*){0,2})\\s*[:=]\\s*[{(\\[]?$");
         List<String> found = new ArrayList<>();
-        Matcher runs = run.matcher(prose);
-        while (runs.find()) {
-            Matcher before = label.matcher(prose.substring(0, runs.start()));
-            found.add((before.find() ? before.group(1).strip() + ": " : "") + runs.group());
+        Matcher runs = RUN.matcher(prose);
+        while (found.size() < MOST_LISTS && runs.find()) {
+            int from = Math.max(0, runs.start() - LOOKED_BEFORE);
+            // From the line before, so that a label is not begun in the middle of a word.
+            int begin = from == 0 ? 0 : prose.indexOf(' ', from);
+            String before = begin < 0 || begin >= runs.start() ? "" : prose.substring(begin, runs.start());
+            Matcher label = LABEL.matcher(before);
+            found.add((label.find() ? label.group(1).strip() + ": " : "") + runs.group());
         }
         return found;
     }

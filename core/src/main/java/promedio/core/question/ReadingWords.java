@@ -9,13 +9,13 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 
 /** What is said in questions besides what is asked for, from {@code reading.properties}. */
-final class Phrases {
+final class ReadingWords {
     private static final ResourceBundle BUNDLE =
             ResourceBundle.getBundle("promedio.core.question.reading", Locale.ROOT);
 
     private static final Map<String, Pattern> PATTERNS = new ConcurrentHashMap<>();
 
-    private Phrases() {}
+    private ReadingWords() {}
 
     static String text(String key) {
         return BUNDLE.getString(key)
