@@ -92,6 +92,19 @@ final class TableForm {
         if (!numbers.isEmpty() && (classes.isEmpty() || readings.isEmpty())) {
             byColumns(numbers);
         }
+        if (classes.isEmpty() && numbers.size() == 2) {
+            perhapsFrequencies(numbers.get(0), numbers.get(1));
+        }
+    }
+
+    /** Rising values beside whole numbers may be a frequency table, whatever they are headed: the last that is offered. */
+    private void perhapsFrequencies(PastedColumn values, PastedColumn whole) {
+        boolean known = readings.stream()
+                .flatMap(reading -> reading.samples().stream())
+                .anyMatch(found -> found.kind().can(Use.COUNTED));
+        if (!known && values.rises() && whole.canBeFrequencies()) {
+            readings.add(table(values, List.of(whole), SampleKind.FREQUENCIES));
+        }
     }
 
     // ---- classes

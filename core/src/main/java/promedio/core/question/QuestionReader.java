@@ -23,6 +23,7 @@ public final class QuestionReader {
     private static final Pattern OPENS = ReadingWords.words("open", true);
     private static final Pattern COUNTED = ReadingWords.words("counted", true);
     private static final Pattern PAIRED = ReadingWords.words("paired", true);
+    private static final Pattern SEVERAL = ReadingWords.words("several", true);
     private static final Pattern DRAWN = ReadingWords.words("drawn", false);
     private static final Pattern BEHIND = Pattern.compile("\\s+\\p{L}+$");
     private static final Pattern WANTED = ReadingWords.words("wanted", true);
@@ -125,6 +126,8 @@ public final class QuestionReader {
         }
         if (PAIRED.matcher(words.data()).find()) {
             readings = paired(readings);
+        } else if (!SEVERAL.matcher(words.data()).find()) {
+            readings = tabled(readings);
         }
         readings.stream().limit(1).forEach(reading -> told.addAll(reading.told()));
         if (said.isPresent() && !readings.isEmpty()) {
@@ -196,8 +199,40 @@ public final class QuestionReader {
         if (pairs.isEmpty() && !two) {
             return readings;
         }
+        return first(pairs.orElseGet(() -> Reading.ofPairs(readings.get(0))), readings);
+    }
+
+    /** Where one thing is asked about, values that count up one by one beside whole numbers are more likely a frequency table than two samples. */
+    private List<Reading> tabled(List<Reading> readings) {
+        boolean two = !readings.isEmpty()
+                && readings.get(0).samples().size() == 2
+                && readings.get(0).samples().stream()
+                        .allMatch(found -> found.columns().size() == 1)
+                && countsUp(readings.get(0).samples().get(0));
+        Optional<Reading> table = readings.stream()
+                .filter(reading -> reading.samples().size() == 1
+                        && reading.samples().get(0).kind().can(Use.COUNTED))
+                .findFirst();
+        return two && table.isPresent() ? first(table.get(), readings) : readings;
+    }
+
+    private boolean countsUp(Found found) {
+        Optional<Exact> before = Optional.empty();
+        for (String text : found.columns().get(0).texts()) {
+            Optional<Exact> value = card.numerals().read(text.strip()).map(number -> number.exact());
+            boolean next = value.isPresent()
+                    && (before.isEmpty() || value.get().equals(before.get().plus(Exact.ONE)));
+            if (!next) {
+                return false;
+            }
+            before = value;
+        }
+        return true;
+    }
+
+    /** Readings with one of them, or another, before the others. */
+    private static List<Reading> first(Reading first, List<Reading> readings) {
         List<Reading> ordered = new ArrayList<>(readings);
-        Reading first = pairs.orElseGet(() -> Reading.ofPairs(readings.get(0)));
         ordered.remove(first);
         ordered.add(0, first);
         return ordered;
@@ -225,16 +260,12 @@ public final class QuestionReader {
 
     /** Of several readings, the first that has as many values as the words count stands first. */
     private List<Reading> counting(List<Reading> readings, Exact said) {
-        List<Reading> ordered = new ArrayList<>(readings);
-        readings.stream()
+        return readings.stream()
                 .filter(reading -> reading.samples().size() == 1
                         && total(reading.samples().get(0)).filter(said::equals).isPresent())
                 .findFirst()
-                .ifPresent(first -> {
-                    ordered.remove(first);
-                    ordered.add(0, first);
-                });
-        return ordered;
+                .map(first -> first(first, readings))
+                .orElse(readings);
     }
 
     /** What is to be said where the words count other than the data are, or as they are. */

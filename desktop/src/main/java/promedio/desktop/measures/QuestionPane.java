@@ -29,6 +29,7 @@ import promedio.desktop.control.Press;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.desk.Page;
 import promedio.desktop.model.desk.SheetFigures;
+import promedio.desktop.reading.HowReadLine;
 import promedio.desktop.text.Words;
 
 /** The question as it is written, above the rows that it asks for: what it asks is underlined, what is for a person stands below it. */
@@ -37,11 +38,13 @@ final class QuestionPane extends HBox {
 
     private final DeskModel model;
     private final VBox paper = new VBox();
+    private final HowReadLine howRead;
     private PrintedQuestion shown;
     private List<Task> posed = List.of();
 
     QuestionPane(DeskModel model) {
         this.model = model;
+        howRead = new HowReadLine(model);
         setId("question");
         getStyleClass().add("question");
         paper.getStyleClass().add("question-paper");
@@ -70,6 +73,8 @@ final class QuestionPane extends HBox {
                         told.key().startsWith("question.") && !told.key().equals("question.counted"))
                 .forEach(told -> nodes.add(note(Words.of(told))));
         convention(question, figures).ifPresent(told -> nodes.add(note(told)));
+        howRead.show(figures.basis());
+        nodes.add(howRead);
         nodes.add(Press.link("question.plain", "question-plain", () -> drop(tasks)));
         paper.getChildren().setAll(nodes);
         return this;

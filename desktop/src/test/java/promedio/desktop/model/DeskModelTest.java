@@ -131,9 +131,11 @@ class DeskModelTest {
                 .containsExactly("s1 mean", "s2 range");
         desk.undo();
         assertThat(desk.assignment()).isEqualTo(Assignment.EMPTY);
-        desk.intake().type("1. Find the mean of 2, 4, 6, 8.\n2. Calculate the range of the data overleaf.");
+        desk.intake()
+                .type(
+                        "1. Find the mean of 2, 4, 6, 8.\n2. Calculate the range of the data overleaf.\n3. Define the median in your own words.");
         assertThat(desk.assignment().sheets()).hasSize(1);
-        assertThat(desk.messageProperty().get()).endsWith("Left out, without data: 1.");
+        assertThat(desk.messageProperty().get()).endsWith("Left out, since nothing can be worked out for them: 2.");
         desk.undo();
         desk.intake().type("Find the mean and the median of the data below.");
         assertThat(desk.assignment()).isEqualTo(Assignment.EMPTY);

@@ -13,7 +13,7 @@ import promedio.core.question.QuestionReader;
  * @param text as it was written
  * @param readings its sensible readings as data
  * @param questions the questions in it that have data; none where it asks nothing
- * @param left how many questions ask something and have no data, so that they cannot be taken
+ * @param left how many questions cannot be taken: without data, or without anything that is asked of the program
  */
 record Typed(String text, List<Reading> readings, List<PrintedQuestion> questions, int left) {
     static Typed of(String text, CourseCard card, Runnable pause) {
@@ -25,8 +25,7 @@ record Typed(String text, List<Reading> readings, List<PrintedQuestion> question
                 .filter(one -> !one.asked().isEmpty() && !one.samples().isEmpty())
                 .toList();
         if (!whole.isEmpty()) {
-            int left = (int) read.stream().filter(PrintedQuestion::asks).count() - whole.size();
-            return new Typed(text, List.of(), whole, left);
+            return new Typed(text, List.of(), whole, read.size() - whole.size());
         }
         List<Reading> readings = Pasted.read(text, card.numerals(), pause);
         boolean asks = read.stream().anyMatch(one -> !one.asked().isEmpty());
