@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
+import promedio.core.course.Divisor;
 import promedio.core.course.Frequencies;
 import promedio.core.data.Entries;
 import promedio.core.number.Decimals;
@@ -18,6 +19,7 @@ import promedio.core.number.HalfRule;
 import promedio.core.number.Numerals;
 import promedio.core.sample.ClassInterval;
 import promedio.core.sample.ClassTable;
+import promedio.core.sample.GivensReader;
 import promedio.core.sample.Sample;
 import promedio.core.sample.SampleKind;
 import promedio.core.sample.SampleKind.Use;
@@ -75,6 +77,7 @@ public final class Interpretation {
                     case CLASSES -> readClasses(card);
                     case PAIRS -> readPairs();
                     case CATEGORIES -> nothing();
+                    case TOTALS, CORRECTION, COMBINATION, TRANSFORM, EMPIRICAL, SCORES -> readGivens(card);
                 };
         for (int row = 0; row < statuses.length; row++) {
             if (statuses[row] == Status.BAD_FREQUENCY && isOpen(row)) {
@@ -270,6 +273,24 @@ public final class Interpretation {
         }
         return table.map(found -> Sample.classes(found).withMissing(read.missing()))
                 .orElseGet(Interpretation::nothing);
+    }
+
+    private Sample readGivens(CourseCard card) {
+        GivensReader reader = new GivensReader(sheet.kind(), numerals, card.get(CardKey.DIVISOR) == Divisor.SAMPLE);
+        for (int row = 0; row < sheet.size(); row++) {
+            try {
+                boolean off = sheet.off().contains(row);
+                boolean some = !off
+                        && reader.take(
+                                sheet.values().text(row),
+                                sheet.beside().orElseThrow().text(row));
+                statuses[row] = off ? Status.OFF : some ? Status.NUMBER : Status.MISSING;
+            } catch (GivensReader.Fault fault) {
+                statuses[row] = Status.NOT_A_NUMBER;
+                remarks.put(row, fault.sentence());
+            }
+        }
+        return Sample.givens(reader.givens());
     }
 
     private static Sample nothing() {

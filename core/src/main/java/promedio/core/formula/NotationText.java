@@ -239,7 +239,7 @@ final class NotationText {
                             ? index.chars()
                                     .mapToObj(c -> Character.toString(SUBSCRIPT_ZERO + c - '0'))
                                     .collect(Collectors.joining())
-                            : "_" + index);
+                            : index.indexOf(' ') >= 0 && index.charAt(0) != '(' ? "_(" + index + ")" : "_" + index);
         }
 
         @Override

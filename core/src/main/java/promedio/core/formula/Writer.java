@@ -101,6 +101,19 @@ public final class Writer {
                         true));
     }
 
+    /** Whether it is a word in small letters, or has a word for its index: what stands beside it would run into it. */
+    private static boolean isWord(Notation notation) {
+        if (notation instanceof Notation.Marked marked) {
+            return isWord(marked.body());
+        }
+        return notation instanceof Notation.Letter letter
+                        && letter.upright()
+                        && Character.isLowerCase(letter.text().charAt(0))
+                || notation instanceof Notation.Lowered lowered
+                        && lowered.index() instanceof Notation.Letter index
+                        && index.upright();
+    }
+
     private static boolean startsWithFigure(Notation notation) {
         if (notation instanceof Notation.Marked marked) {
             return startsWithFigure(marked.body());
@@ -208,7 +221,14 @@ public final class Writer {
 
         @Override
         public Piece named(Formula.Named node) {
-            return new Piece(new Notation.Marked(site, node, letters.of(node.symbol())), ATOM);
+            Notation symbol = letters.of(node.symbol());
+            return new Piece(new Notation.Marked(site, node, symbol), isProduct(symbol) ? PRODUCT : ATOM);
+        }
+
+        /** Whether a symbol is made of several, as Σx is: its square needs brackets. */
+        private static boolean isProduct(Notation symbol) {
+            return symbol instanceof Notation.Row
+                    || symbol instanceof Notation.Lowered lowered && isProduct(lowered.base());
         }
 
         @Override
@@ -250,7 +270,7 @@ public final class Writer {
             Notation first = left.atLeast(PRODUCT);
             Notation second = right.atLeast(PRODUCT);
             return new Piece(
-                    startsWithFigure(second) || first instanceof Notation.Fraction
+                    startsWithFigure(second) || first instanceof Notation.Fraction || isWord(first) || isWord(second)
                             ? Notation.row(first, DOT, second)
                             : Notation.row(first, second),
                     PRODUCT);
@@ -258,6 +278,15 @@ public final class Writer {
 
         @Override
         public Piece total(Formula.Total node) {
+            if (!frequencies && Row.isWeight(node.each()) && node.rows() instanceof Rows.Where test) {
+                return new Piece(
+                        Notation.row(
+                                Notation.word("number of values with "),
+                                part(node, 1).notation(),
+                                test.order().sign(),
+                                part(node, 2).notation()),
+                        PRODUCT);
+            }
             return new Piece(Notation.row(sigma(node), part(node, 0).atLeast(PRODUCT)), PRODUCT);
         }
 

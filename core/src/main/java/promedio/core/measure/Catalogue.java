@@ -1,11 +1,14 @@
 package promedio.core.measure;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.formula.Symbol;
+import promedio.core.sample.Givens;
 import promedio.core.sample.Sample;
 import promedio.core.sample.SampleKind;
 
@@ -16,6 +19,16 @@ public final class Catalogue {
 
     private static final Catalogue PAIRS = new Catalogue(PairMeasures.all());
     private static final Catalogue NONE = new Catalogue(List.of());
+
+    private static final int MOST_GIVENS = 200;
+    private static final Map<Givens, Catalogue> OF_GIVENS = new LinkedHashMap<>(16, 0.75f, true) {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Givens, Catalogue> eldest) {
+            return size() > MOST_GIVENS;
+        }
+    };
 
     private final List<Entry> entries;
     private final List<Measure> everything;
@@ -43,7 +56,14 @@ public final class Catalogue {
 
     /** The catalogue for a sample. */
     public static Catalogue of(Sample sample) {
-        return of(sample.kind());
+        return sample.givens().map(Catalogue::of).orElseGet(() -> of(sample.kind()));
+    }
+
+    /** What follows from what a question gives. */
+    private static Catalogue of(Givens givens) {
+        synchronized (OF_GIVENS) {
+            return OF_GIVENS.computeIfAbsent(givens, some -> new Catalogue(GivenMeasures.of(some)));
+        }
     }
 
     /** The catalogue for a kind of sample. */
@@ -52,7 +72,8 @@ public final class Catalogue {
             case VALUES, FREQUENCIES -> LISTS;
             case CLASSES -> CLASSES;
             case PAIRS -> PAIRS;
-            case CATEGORIES -> NONE;
+            // What follows from givens depends on what is given.
+            case CATEGORIES, TOTALS, CORRECTION, COMBINATION, TRANSFORM, EMPIRICAL, SCORES -> NONE;
         };
     }
 

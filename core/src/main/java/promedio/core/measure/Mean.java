@@ -30,7 +30,8 @@ public record Mean() implements Measure {
     /** x̄ as a part of other formulas. */
     static final Formula.Named PART = total(X).over(Symbols.N).named(SYMBOL);
 
-    private static final Symbol ASSUMED = Symbol.counting("assumed-mean", Notation.letter("A"));
+    /** A. */
+    static final Symbol ASSUMED = Symbol.counting("assumed-mean", Notation.letter("A"));
 
     @Override
     public String key() {

@@ -112,6 +112,11 @@ final class Measures {
         both(Entry.asked((key, card) -> Asked.quantile(key, quantiles, card)));
         both(Entry.asked((key, card) -> Asked.value(key, "z-score")
                 .map(value -> new ZScore(value, divisors.chosen().apply(card)))));
+        for (Within.What what : Within.What.values()) {
+            lists(Entry.asked((key, card) -> Asked.value(key, what.id() + "-within")
+                    .filter(k -> k.signum() > 0)
+                    .map(k -> new Within(what, k, divisors.chosen().apply(card)))));
+        }
         lists(Entry.asked((key, card) -> Asked.value(key, "percentile-rank")
                 .map(value -> new PercentileRank(value, card.get(CardKey.PERCENTILE_RANK)))));
         classes(Entry.asked((key, card) -> Asked.value(key, "percentile-rank").map(GroupedPercentileRank::new)));

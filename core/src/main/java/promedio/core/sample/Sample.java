@@ -25,6 +25,8 @@ public final class Sample {
     private final ClassTable classes;
     /** The second values of pairs; null for all other samples. */
     private final Decimals partners;
+    /** What a question gives in place of data; null for samples that have data. */
+    private final Givens givens;
 
     private Ranking ranking;
     private Paired paired;
@@ -39,6 +41,7 @@ public final class Sample {
             ClassTable classes,
             Decimals partners) {
         this.partners = partners;
+        this.givens = null;
         this.values = values;
         this.weights = weights;
         this.relative = relative;
@@ -50,6 +53,28 @@ public final class Sample {
         if (count.signum() > 0 && count.times(scale()).numerator().compareTo(MOST_COUNTED) >= 0) {
             throw new IllegalArgumentException("The frequencies add up to 2^62 or more.");
         }
+    }
+
+    private Sample(Givens givens) {
+        this.values = new Decimals.Builder(0).build();
+        this.weights = null;
+        this.relative = false;
+        this.entries = null;
+        this.count = Exact.of(givens.items().size());
+        this.missing = Exact.ZERO;
+        this.classes = null;
+        this.partners = null;
+        this.givens = givens;
+    }
+
+    /** What a question gives in place of data: it has no rows, and counts what is given. */
+    public static Sample givens(Givens givens) {
+        return new Sample(givens);
+    }
+
+    /** What a question gives in place of data; empty where there are data. */
+    public Optional<Givens> givens() {
+        return Optional.ofNullable(givens);
     }
 
     /** A list of values. */
@@ -170,6 +195,9 @@ public final class Sample {
 
     /** What it is made of. */
     public SampleKind kind() {
+        if (givens != null) {
+            return givens.kind();
+        }
         if (partners != null) {
             return SampleKind.PAIRS;
         }
@@ -183,6 +211,9 @@ public final class Sample {
 
     /** The decimal places that the data were written with. */
     public int places() {
+        if (givens != null) {
+            return givens.places();
+        }
         int second = partners == null ? 0 : partners.places();
         return classes == null
                 ? Math.max(values.places(), second)
@@ -232,7 +263,8 @@ public final class Sample {
                 recordingUnit(),
                 weighted(),
                 relative,
-                classes().map(Grouping::of));
+                classes().map(Grouping::of),
+                givens());
     }
 
     /** The value of a row. */

@@ -56,6 +56,18 @@ public enum SampleKind {
             List.of(Role.FREQUENCY),
             Above.CROSS,
             EnumSet.of(SHELVED, MEASURED, LINKED, VARIABLES, BY_ENTRY)),
+    /** A count and totals in place of the values that they are of. */
+    TOTALS("totals"),
+    /** Figures of values of which some were wrong, and the right ones. */
+    CORRECTION("correction"),
+    /** Groups that are put together, each by its count, mean and perhaps standard deviation. */
+    COMBINATION("combination"),
+    /** Measures of values to which a number is added, or that are multiplied by one. */
+    TRANSFORM("transform"),
+    /** Two of mean, median and mode, of which the third follows nearly. */
+    EMPIRICAL("empirical"),
+    /** Values out of several distributions, each with its mean and standard deviation. */
+    SCORES("scores"),
     /** Words, which are counted. */
     CATEGORIES("categories", List.of(Role.WORD), List.of(), Above.NOTHING, EnumSet.noneOf(Use.class));
 
@@ -72,7 +84,11 @@ public enum SampleKind {
         /** The second of a pair. */
         Y("y"),
         /** A word. */
-        WORD("word");
+        WORD("word"),
+        /** The name of what is given. */
+        GIVEN("given"),
+        /** The figures that are given under a name. */
+        FIGURES("figures");
 
         private final String heading;
 
@@ -125,7 +141,9 @@ public enum SampleKind {
         /** What is measured are several variables, with a name and a unit each. */
         VARIABLES,
         /** What is lit up together is an entry, not a value. */
-        BY_ENTRY
+        BY_ENTRY,
+        /** Its rows are what a question gives, each under a name, in place of data. */
+        GIVEN
     }
 
     private final String id;
@@ -142,6 +160,16 @@ public enum SampleKind {
         this.uses = uses;
     }
 
+    /** What a question gives. */
+    SampleKind(String id) {
+        this(
+                id,
+                List.of(Role.GIVEN, Role.FIGURES),
+                List.of(),
+                Above.NOTHING,
+                EnumSet.of(Use.SHELVED, Use.MEASURED, Use.GIVEN));
+    }
+
     /** The stable id, in files and on the command line. */
     public String id() {
         return id;
@@ -155,6 +183,13 @@ public enum SampleKind {
     /** What its columns hold. */
     public List<Role> columns() {
         return columns;
+    }
+
+    /** What stands over its columns in files, at least; of what a question gives its own id stands first. */
+    public List<String> headings() {
+        return can(Use.GIVEN)
+                ? List.of(id, Role.FIGURES.heading())
+                : columns.stream().map(Role::heading).toList();
     }
 
     /** How many columns it has, at least. */

@@ -12,9 +12,27 @@ import promedio.core.number.Exact;
  * @param weighted whether the sample is a frequency table, so that working has a column f
  * @param relative whether the frequencies are proportions, so that n − 1 and n + 1 mean nothing
  * @param grouping of a class table; empty for a list or frequency table
+ * @param givens what stands in place of data; empty where there are data
  */
 public record Shape(
-        Exact count, Exact step, Exact recordingUnit, boolean weighted, boolean relative, Optional<Grouping> grouping) {
+        Exact count,
+        Exact step,
+        Exact recordingUnit,
+        boolean weighted,
+        boolean relative,
+        Optional<Grouping> grouping,
+        Optional<Givens> givens) {
+    /** Of data. */
+    public Shape(
+            Exact count,
+            Exact step,
+            Exact recordingUnit,
+            boolean weighted,
+            boolean relative,
+            Optional<Grouping> grouping) {
+        this(count, step, recordingUnit, weighted, relative, grouping, Optional.empty());
+    }
+
     /** The shape of a list of n values. */
     public static Shape list(long count) {
         return new Shape(Exact.of(count), Exact.ONE, Exact.ONE, false, false, Optional.empty());

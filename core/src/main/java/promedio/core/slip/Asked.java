@@ -55,6 +55,11 @@ public record Asked(Measure measure, Sample sample, Evaluation evaluation, Estim
         return way.formula().map(formula -> new Asked(measure, sample, evaluation, estimate, List.of(formula)));
     }
 
+    /** Whether it is of data: a question may give figures in their place, which are no rows. */
+    boolean hasRows() {
+        return sample.givens().isEmpty();
+    }
+
     /** The formula of the usual method. */
     Formula formula() {
         return formulas.get(0);

@@ -73,7 +73,7 @@ final class Copied {
         return switch (asked.sample().kind()) {
             case VALUES, FREQUENCIES -> countedValues(asked, slip, more);
             case PAIRS -> PairSlips.counted(asked, slip, more);
-            case CLASSES, CATEGORIES -> List.of();
+            case CLASSES, CATEGORIES, TOTALS, CORRECTION, COMBINATION, TRANSFORM, EMPIRICAL, SCORES -> List.of();
         };
     }
 
@@ -140,7 +140,7 @@ final class Copied {
         return switch (asked.sample().kind()) {
             case VALUES, FREQUENCIES -> copiedValues(asked, slip, miswriting);
             case PAIRS -> PairSlips.copied(asked, slip, miswriting);
-            case CLASSES, CATEGORIES -> List.of();
+            case CLASSES, CATEGORIES, TOTALS, CORRECTION, COMBINATION, TRANSFORM, EMPIRICAL, SCORES -> List.of();
         };
     }
 

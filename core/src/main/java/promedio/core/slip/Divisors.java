@@ -50,7 +50,7 @@ final class Divisors {
 
     static List<Changed> miscounted(Asked asked) {
         List<Changed> changed = new ArrayList<>();
-        for (int more : new int[] {1, -1}) {
+        for (int more : asked.hasRows() ? new int[] {1, -1} : new int[0]) {
             asked.replacing(
                             Divisors::isAverage,
                             part -> Optional.of(
@@ -61,6 +61,9 @@ final class Divisors {
     }
 
     static List<Changed> byRows(Asked asked) {
+        if (!asked.hasRows()) {
+            return List.of();
+        }
         Exact rows = Exact.of(
                 asked.sample().weighted()
                         ? asked.sample().rows()

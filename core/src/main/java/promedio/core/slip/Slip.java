@@ -31,7 +31,18 @@ public record Slip(String id, int commonness, Kind kind, Function<Asked, List<Ch
         /** One entry. */
         ENTRY,
         /** Steps that were not brought back to values. */
-        SCALE
+        SCALE;
+
+        /** Whether it is made with rows, which are not there where a question gives figures in place of data. */
+        private boolean needsRows() {
+            return this == PLACE || this == CLASS || this == COLUMN || this == ENTRY;
+        }
+    }
+
+    /** Makes nothing of what has no rows where there have to be some. */
+    public Slip {
+        Function<Asked, List<Changed>> all = changes;
+        changes = kind.needsRows() ? asked -> asked.hasRows() ? all.apply(asked) : List.of() : all;
     }
 
     /** Whether it is in how one entry was copied. */

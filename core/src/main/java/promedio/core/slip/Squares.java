@@ -56,7 +56,7 @@ final class Squares {
     }
 
     static List<Changed> aboutMedian(Asked asked) {
-        if (!asked.squares() || asked.sample().classes().isPresent()) {
+        if (!asked.squares() || !asked.hasRows() || asked.sample().classes().isPresent()) {
             return List.of();
         }
         Exact n = asked.count();

@@ -90,7 +90,12 @@ public final class Working {
             Optional<String> exactly) {
         /** The whole line as one notation. */
         public Notation notation() {
-            List<Notation> items = new ArrayList<>(List.of(symbol, Writer.EQUALS, inSymbols));
+            List<Notation> items = new ArrayList<>(List.of(symbol));
+            // What is given is its own result.
+            if (!(part.body() instanceof Formula.Constant)) {
+                items.add(Writer.EQUALS);
+                items.add(inSymbols);
+            }
             inFigures.ifPresent(put -> {
                 items.add(Writer.EQUALS);
                 items.add(put);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
@@ -26,7 +27,10 @@ import promedio.core.number.Exact;
 import promedio.core.number.Figure;
 import promedio.core.number.HalfRule;
 import promedio.core.number.Numerals;
+import promedio.core.sample.GivenName;
+import promedio.core.sample.Givens;
 import promedio.core.sample.Sample;
+import promedio.core.sample.SampleKind;
 import promedio.core.slip.Asked;
 import promedio.core.slip.Changed;
 import promedio.core.slip.Slip;
@@ -40,9 +44,10 @@ import promedio.core.working.Working;
 class SlipsLawsTest {
     private static final CourseCard CARD = CourseCard.STANDARD;
 
-    /** A homework: a list, a frequency table, a class table or pairs. */
+    /** A homework: a list, a frequency table, a class table, pairs, or a question that gives figures in place of data. */
     private static Sample homework(Random random) {
-        return switch (random.nextInt(4)) {
+        return switch (random.nextInt(5)) {
+            case 4 -> Sample.givens(random.nextBoolean() ? correction(random) : groups(random));
             case 0 -> {
                 List<BigDecimal> values = new ArrayList<>();
                 for (int i = 0; i < 6 + random.nextInt(25); i++) {
@@ -78,6 +83,39 @@ class SlipsLawsTest {
                 yield Sample.classes(ClassReading.of(rows, CARD).table().orElseThrow());
             }
         };
+    }
+
+    private static Givens correction(Random random) {
+        Exact mean = Exact.ratio(300 + random.nextInt(300), 10);
+        Exact wrong = mean.plus(Exact.of(random.nextInt(8) - 4));
+        return new Givens(
+                SampleKind.CORRECTION,
+                List.of(
+                        given(GivenName.COUNT, "", Exact.of(10 + random.nextInt(40))),
+                        given(GivenName.MEAN, "", mean),
+                        given(GivenName.SD, "", Exact.ratio(40 + random.nextInt(60), 10)),
+                        given(GivenName.READ, "", wrong, wrong.plus(Exact.of(2 + random.nextInt(9)))),
+                        given(GivenName.NOT_BELONGING, "", mean.plus(Exact.of(random.nextInt(5))))),
+                false);
+    }
+
+    private static Givens groups(Random random) {
+        return new Givens(
+                SampleKind.COMBINATION,
+                List.of("a", "b", "c").stream()
+                        .map(label -> given(
+                                GivenName.PART,
+                                label,
+                                Exact.of(5 + random.nextInt(40)),
+                                Exact.ratio(200 + random.nextInt(300), 10),
+                                Exact.ratio(20 + random.nextInt(60), 10)))
+                        .toList(),
+                false);
+    }
+
+    private static Givens.Item given(GivenName name, String label, Exact... figures) {
+        return new Givens.Item(
+                name, label, Arrays.stream(figures).map(Optional::of).toList(), Set.of());
     }
 
     static String written(Figure value) {

@@ -33,13 +33,25 @@ class SampleKindTest {
         return Arrays.stream(SampleKind.values()).filter(kind -> kind.can(Use.SHELVED));
     }
 
-    private static Entries column(Role role) {
+    private static Entries column(SampleKind kind, Role role) {
         return switch (role) {
             case VALUE, Y -> Entries.of("4", "9", "9.5");
             case X -> Entries.of("1", "2", "3");
             case CLASS -> Entries.of("0 to under 10", "10 to under 20", "20 to under 30");
             case FREQUENCY -> Entries.of("2", "3", "1");
             case WORD -> Entries.of("lamp", "chair", "lamp");
+            case GIVEN ->
+                Entries.of(GivenName.of(kind).stream()
+                        .filter(name -> !name.isRepeated() || name.isLabelled())
+                        .limit(3)
+                        .map(GivenName::id)
+                        .toArray(String[]::new));
+            case FIGURES ->
+                Entries.of(GivenName.of(kind).stream()
+                        .filter(name -> !name.isRepeated() || name.isLabelled())
+                        .limit(3)
+                        .map(name -> name.isLabelled() ? "a, 2, 3, 1" : name.width() > 1 ? "2, 3" : "4")
+                        .toArray(String[]::new));
         };
     }
 
@@ -49,7 +61,7 @@ class SampleKindTest {
                 "name",
                 "",
                 kind,
-                roles.stream().map(SampleKindTest::column).toList(),
+                roles.stream().map(role -> column(kind, role)).toList(),
                 Set.of(),
                 new TreeSet<>(),
                 Optional.empty());
@@ -75,7 +87,11 @@ class SampleKindTest {
     @ParameterizedTest
     @EnumSource
     void what_is_measured_has_measures_and_what_is_not_has_none(SampleKind kind) {
-        assertThat(Catalogue.of(kind).all().isEmpty()).isNotEqualTo(kind.can(Use.MEASURED));
+        Catalogue catalogue = kind.can(Use.GIVEN)
+                ? Catalogue.of(Interpretation.of(sheet(kind, kind.columns()), CourseCard.STANDARD)
+                        .sample())
+                : Catalogue.of(kind);
+        assertThat(catalogue.all().isEmpty()).isNotEqualTo(kind.can(Use.MEASURED));
         assertThat(SampleKind.find(kind.id())).contains(kind);
     }
 

@@ -6,6 +6,7 @@ import java.io.PrintWriter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
+import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -32,8 +33,25 @@ public final class QuestionCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(arity = "1..*", paramLabel = "FILE", description = "Texts, or - for standard input.")
+    @Parameters(
+            arity = "0..*",
+            paramLabel = "FILE",
+            description = "Texts, or - for standard input; with --as what is given, NAME=VALUE.")
     private List<String> inputs = new ArrayList<>();
+
+    @Option(
+            names = "--as",
+            paramLabel = "KIND",
+            description =
+                    "A question of a kind, by what it gives: totals, correction, combination, transform, empirical,"
+                            + " scores, within, grouping or weighted; - reads a call a line from standard input.")
+    private String kind;
+
+    @Option(names = "--values", paramLabel = "VALUES", description = "With --as: a list of values.")
+    private String values;
+
+    @Option(names = "--table", paramLabel = "FILE", description = "With --as: values or classes and their frequencies.")
+    private String table;
 
     @Mixin
     private RuleArguments rules = new RuleArguments();
@@ -52,6 +70,13 @@ public final class QuestionCommand implements Callable<Integer> {
     public Integer call() {
         CourseCard card = rules.card(spec.commandLine());
         PrintWriter out = spec.commandLine().getOut();
+        if (kind != null) {
+            return new KindCalls(spec.commandLine(), standardInput).call(kind, inputs, values, table, card, json);
+        }
+        if (inputs.isEmpty()) {
+            throw new CommandLine.ParameterException(
+                    spec.commandLine(), "A text with questions is missing, or - for standard input.");
+        }
         int status = 0;
         for (String input : inputs) {
             try {

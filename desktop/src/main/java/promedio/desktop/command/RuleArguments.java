@@ -23,7 +23,12 @@ final class RuleArguments {
 
     /** The card that the rules make. */
     CourseCard card(CommandLine command) {
-        CourseCard card = CourseCard.STANDARD;
+        return card(command, CourseCard.STANDARD);
+    }
+
+    /** The card that the rules make of another. */
+    CourseCard card(CommandLine command, CourseCard of) {
+        CourseCard card = of;
         for (String rule : rules) {
             int equals = rule.indexOf('=');
             if (equals < 0) {

@@ -2,6 +2,7 @@ package promedio.desktop.command;
 
 import java.io.InputStream;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -32,6 +33,11 @@ final class SampleArguments {
     /** Kinds of which there are pictures, but no measures. */
     private static final List<String> OF_PICTURES = List.of("groups", "two-way");
 
+    private static final String KINDS = Arrays.stream(SampleKind.values())
+            .map(SampleKind::id)
+            .collect(Collectors.collectingAndThen(
+                    Collectors.toList(),
+                    ids -> String.join(", ", ids.subList(0, ids.size() - 1)) + " or " + ids.get(ids.size() - 1)));
     private static final int MOST_LISTED = 8;
     private static final int LONGEST_LISTED = 31;
 
@@ -39,7 +45,8 @@ final class SampleArguments {
             names = "--kind",
             paramLabel = "KIND",
             description = "values (a list), frequencies (columns value, frequency), classes (class, frequency) or pairs"
-                    + " (two columns of numbers, row by row); unless said, what the input holds. For solve also"
+                    + " (two columns of numbers, row by row); totals, correction, combination, transform, empirical or"
+                    + " scores: what a question gives (columns name, value); unless said, what the input holds. For solve also"
                     + " categories: how often each text occurs; for picture also groups and two-way.",
             converter = KindConverter.class)
     private String kind;
@@ -61,8 +68,7 @@ final class SampleArguments {
         @Override
         public String convert(String value) {
             if (SampleKind.find(value).isEmpty() && !OF_PICTURES.contains(value)) {
-                throw new CommandLine.TypeConversionException(
-                        "expected values, frequencies, classes, pairs or categories, not '" + value + "'");
+                throw new CommandLine.TypeConversionException("expected " + KINDS + ", not '" + value + "'");
             }
             return value;
         }
@@ -144,9 +150,7 @@ final class SampleArguments {
     /** Refuses what no input could be read by, before any is read. */
     void check(CommandLine command) {
         if (kind != null && OF_PICTURES.contains(kind)) {
-            throw usage(
-                    command,
-                    "--kind takes values, frequencies, classes, pairs or categories here, not '" + kind + "'.");
+            throw usage(command, "--kind takes " + KINDS + " here, not '" + kind + "'.");
         }
         if (frequency != null && !takesColumns()) {
             throw usage(command, "--frequency goes with --kind pairs only.");
@@ -222,6 +226,7 @@ final class SampleArguments {
             case FREQUENCIES -> reader.frequencies(card.get(CardKey.FREQUENCIES) == Frequencies.RELATIVE);
             case CLASSES -> reader.classes(card);
             case PAIRS -> reader.pairs(columns(), Optional.ofNullable(frequency));
+            case TOTALS, CORRECTION, COMBINATION, TRANSFORM, EMPIRICAL, SCORES -> reader.givens(holds, card);
             case CATEGORIES -> throw new IllegalStateException("Words are counted.");
         };
     }

@@ -129,7 +129,7 @@ public final class SolveCommand implements Callable<Integer> {
                     : List.of(arguments.read(spec.commandLine(), input, standardInput, card));
             List<String> printed = new ArrayList<>();
             for (SampleArguments.Input read : samples) {
-                Catalogue catalogue = Catalogue.of(read.kind());
+                Catalogue catalogue = Catalogue.of(read.reading().sample());
                 Map<String, Measure> asked = asked(catalogue, read.card());
                 int left = catalogue.all().size() - asked.size();
                 Results results = new Results(
@@ -169,8 +169,11 @@ public final class SolveCommand implements Callable<Integer> {
         for (String key : measures) {
             List<SampleKind> kinds =
                     arguments.kind().map(List::of).orElse(List.of(SampleKind.VALUES, SampleKind.CLASSES));
-            if (kinds.stream()
-                    .noneMatch(kind -> Catalogue.of(kind).find(key, card).isPresent())) {
+            // What follows from givens is known when they are.
+            if (kinds.stream().noneMatch(kind -> kind.can(Use.GIVEN))
+                    && kinds.stream()
+                            .noneMatch(
+                                    kind -> Catalogue.of(kind).find(key, card).isPresent())) {
                 throw usage("There is no measure '" + key + "'.");
             }
         }

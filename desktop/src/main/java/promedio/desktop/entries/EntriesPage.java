@@ -58,6 +58,10 @@ public final class EntriesPage extends VBox {
     private final ListView<Integer> sizes = new ListView<>();
     private final VBox right;
     private final VariablesPane variables;
+    private final GivensPane givens;
+    private final HBox lists;
+    private final Node missingField;
+    private final HBox foot;
     private final Node unitField;
     private SampleSheet shown;
     private boolean typing;
@@ -78,7 +82,7 @@ public final class EntriesPage extends VBox {
         sizes.setAccessibleText(Words.of("entries.size"));
         Label keys = new Label(Words.of("entries.keys"));
         keys.getStyleClass().add("soft");
-        HBox foot = new HBox(keys, spacer(), chosen);
+        foot = new HBox(keys, spacer(), chosen);
         chosen.getStyleClass().add("soft");
         VBox left = new VBox(orderHead, entries, add);
         right = new VBox(sizeHead, sizes);
@@ -88,15 +92,18 @@ public final class EntriesPage extends VBox {
         HBox.setHgrow(left, Priority.ALWAYS);
         left.getStyleClass().add("entries-left");
         right.getStyleClass().add("entries-right");
-        HBox lists = new HBox(left, right, variables);
+        givens = new GivensPane(model);
+        lists = new HBox(left, right, variables);
         lists.getStyleClass().add("entries-lists");
         VBox.setVgrow(lists, Priority.ALWAYS);
+        VBox.setVgrow(givens, Priority.ALWAYS);
         leftOut.getStyleClass().add("left-out-sentence");
         sentence.getStyleClass().add("count-sentence");
         getStyleClass().add("entries-page");
         unitField = labelled("entries.unit", unit);
+        missingField = labelled("entries.missing", missing);
         notices = new NoticeBox(model);
-        getChildren().addAll(headLine(), new HBox(sentence, leftOut), notices, lists, foot);
+        getChildren().addAll(headLine(), new HBox(sentence, leftOut), notices, lists, givens, foot);
         visibleProperty().addListener((property, before, visible) -> show());
         model.shownProperty().addListener((property, before, now) -> show());
         show();
@@ -146,8 +153,7 @@ public final class EntriesPage extends VBox {
         Tip.on(csv, Words.of("entries.csv.tip"));
         csv.setOnAction(click -> ways.writeCsv());
         csv.setMinWidth(Region.USE_PREF_SIZE);
-        FlowPane line = new FlowPane(
-                labelled("entries.name", name), unitField, labelled("entries.missing", missing), remove, csv);
+        FlowPane line = new FlowPane(labelled("entries.name", name), unitField, missingField, remove, csv);
         line.getStyleClass().add("entries-head");
         return line;
     }
@@ -267,7 +273,16 @@ public final class EntriesPage extends VBox {
         name.setText(Visible.line(sheet.name()));
         unit.setText(Visible.line(sheet.unit()));
         missing.setText(codesOf(sheet));
+        boolean given = sheet.can(Use.GIVEN);
+        show(given, givens);
+        show(!given, lists, foot, missingField);
         showCounts(figures);
+        if (given) {
+            givens.show(figures);
+            notices.show(figures);
+            typing = false;
+            return;
+        }
         showVariables(figures);
         notices.show(figures);
         sizeHead.setText(Words.of(sheet.can(Use.MIDPOINTS) ? "entries.midpoints" : "entries.size"));
@@ -289,16 +304,19 @@ public final class EntriesPage extends VBox {
         showChosen();
     }
 
+    private static void show(boolean visible, Node... nodes) {
+        for (Node node : nodes) {
+            node.setVisible(visible);
+            node.setManaged(visible);
+        }
+    }
+
     /** Pairs have what their two are in the place of the values in order of size. */
     private void showVariables(SheetFigures figures) {
         SampleSheet sheet = figures.sheet();
         boolean pairs = sheet.can(Use.VARIABLES);
-        for (Node node : List.of(right, unitField)) {
-            node.setVisible(!pairs);
-            node.setManaged(!pairs);
-        }
-        variables.setVisible(pairs);
-        variables.setManaged(pairs);
+        show(!pairs, right, unitField);
+        show(pairs, variables);
         add.setPromptText(Words.of(pairs ? "entries.add.pairs" : "entries.add.prompt"));
         orderHead.setText(
                 pairs
@@ -313,6 +331,11 @@ public final class EntriesPage extends VBox {
         Interpretation reading = figures.interpretation();
         Exact count = figures.sample().count();
         boolean pairs = figures.sheet().can(Use.BY_ENTRY);
+        if (figures.sheet().can(Use.GIVEN)) {
+            sentence.setText("");
+            leftOut.setText("");
+            return;
+        }
         sentence.setText(
                 count.signum() == 0
                         ? reading.waiting().map(Words::of).orElse(Words.of("entries.nothing"))
@@ -369,7 +392,11 @@ public final class EntriesPage extends VBox {
 
     /** Puts the cursor where typing is expected. */
     public void focusTyping() {
-        add.requestFocus();
+        if (shown != null && shown.can(Use.GIVEN)) {
+            givens.focusTyping();
+        } else {
+            add.requestFocus();
+        }
     }
 
     /**

@@ -87,7 +87,7 @@ final class EntryGrid extends Region {
                 switch (kind) {
                     case VALUES, CATEGORIES -> LIST_EMS;
                     case FREQUENCIES, CLASSES -> TABLE_EMS;
-                    case PAIRS -> PAIR_EMS;
+                    case PAIRS, TOTALS, CORRECTION, COMBINATION, TRANSFORM, EMPIRICAL, SCORES -> PAIR_EMS;
                 };
         boolean other = entries != size || wished != wish || withRemarks != remarks;
         size = entries;

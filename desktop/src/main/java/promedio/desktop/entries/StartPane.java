@@ -3,13 +3,17 @@ package promedio.desktop.entries;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import promedio.core.sample.SampleKind;
 import promedio.core.sentence.Visible;
+import promedio.desktop.control.Press;
 import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.desk.Lane;
@@ -54,8 +58,26 @@ public final class StartPane extends VBox {
         others.getStyleClass().add("start-others");
         recent.getStyleClass().add("start-recent");
         this.ways = ways;
-        getChildren().addAll(kept, head, field, hint, others);
+        getChildren().addAll(kept, head, field, hint, others, questions());
         offer(LeftBehind.of(List.of()));
+    }
+
+    /** The kinds of question that give figures in place of data, a press each. */
+    private Node questions() {
+        Label asked = new Label(Words.of("entries.start.question"));
+        asked.getStyleClass().add("soft");
+        asked.setMinWidth(USE_PREF_SIZE);
+        FlowPane kinds = new FlowPane(asked);
+        kinds.getStyleClass().add("start-questions");
+        for (SampleKind kind : SampleKind.values()) {
+            if (kind.can(SampleKind.Use.GIVEN)) {
+                Hyperlink link = Press.link("given.kind." + kind.id(), "begin-" + kind.id(), () -> model.givens()
+                        .begin(kind));
+                Tip.on(link, Words.of("given.kind." + kind.id() + ".tip"));
+                kinds.getChildren().add(link);
+            }
+        }
+        return kinds;
     }
 
     /** Offers back what earlier desks have left unsaved, the newest first. */

@@ -22,6 +22,7 @@ import promedio.core.measure.Quartile;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
 import promedio.core.number.Numerals;
+import promedio.core.report.GivenReport;
 import promedio.core.report.MeasureLine;
 import promedio.core.report.WorkingReport;
 import promedio.core.sample.Sample;
@@ -218,6 +219,7 @@ final class WorkingPane extends VBox {
             }
             lines.getChildren().add(result);
         }
+        check(shown, figures).ifPresent(lines.getChildren()::add);
         List<Columns.Column> columns = working.columns();
         if (columns.isEmpty()) {
             if (!working.ranksRead().isEmpty()) {
@@ -229,6 +231,20 @@ final class WorkingPane extends VBox {
         FlowPane both = new FlowPane(lines, table);
         both.getStyleClass().add("working-body");
         return both;
+    }
+
+    /** The result put in where it came from, where a question gave that. */
+    private static Optional<Node> check(MeasureLine shown, SheetFigures figures) {
+        return GivenReport.check(shown.measure(), figures.sample(), figures.card())
+                .map(line -> {
+                    Label word = new Label(Words.of("working.check"));
+                    word.getStyleClass().add("working-unit");
+                    word.setMinWidth(Region.USE_PREF_SIZE);
+                    HBox checked = new HBox(word, new FormulaView().pointing(line, node -> {}));
+                    checked.setAlignment(Pos.CENTER_LEFT);
+                    checked.getStyleClass().add("working-check");
+                    return checked;
+                });
     }
 
     /** A value picked from the list lights up everywhere; a measure named in the formula is pointed at on the Line. */

@@ -11,6 +11,7 @@ import promedio.desktop.model.jotter.Jots;
 import promedio.desktop.model.picture.Drawings;
 import promedio.desktop.model.reading.Filing;
 import promedio.desktop.model.reading.Intake;
+import promedio.desktop.model.shelf.GivenWork;
 import promedio.desktop.model.shelf.GroupWork;
 import promedio.desktop.model.shelf.PairWork;
 import promedio.desktop.model.table.Amending;
@@ -43,6 +44,7 @@ public final class DeskModel extends Desk {
     private final Drawings drawings = with(new Drawings(this, tables, inSteps));
     private final Comparing comparing = with(new Comparing(this));
     private final PairWork pairs = new PairWork(this, followers);
+    private final GivenWork givens = new GivenWork(this);
     private final Habits habits;
     private final GroupWork groups = new GroupWork(this, comparing);
 
@@ -151,6 +153,11 @@ public final class DeskModel extends Desk {
     /** Pairs on the shelf. */
     public PairWork pairs() {
         return pairs;
+    }
+
+    /** Questions that give figures in place of data. */
+    public GivenWork givens() {
+        return givens;
     }
 
     /** Groups on the shelf. */

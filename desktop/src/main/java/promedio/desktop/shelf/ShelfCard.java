@@ -82,6 +82,8 @@ final class ShelfCard extends Button {
                     case FREQUENCIES -> Words.of("shelf.table", number);
                     case CLASSES -> Words.of("shelf.classes", summary.sheet().size(), number);
                     case PAIRS -> Words.of(one ? "shelf.pair" : "shelf.pairs", number);
+                    case TOTALS, CORRECTION, COMBINATION, TRANSFORM, EMPIRICAL, SCORES ->
+                        Words.of(one ? "shelf.given" : "shelf.givens", number);
                     case CATEGORIES -> Words.of("shelf.none");
                 };
         // Of several variables none has the unit of all.

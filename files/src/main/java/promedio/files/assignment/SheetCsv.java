@@ -26,7 +26,7 @@ final class SheetCsv {
     private SheetCsv() {}
 
     private static List<String> heading(SampleKind kind) {
-        return kind.columns().stream().map(SampleKind.Role::heading).toList();
+        return kind.headings();
     }
 
     /** The kind that a heading is of. */

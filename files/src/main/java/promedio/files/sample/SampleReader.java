@@ -5,13 +5,16 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
+import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
+import promedio.core.course.Divisor;
 import promedio.core.data.Column;
 import promedio.core.data.PointedOut;
 import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
 import promedio.core.number.HalfRule;
 import promedio.core.pasted.Headings;
+import promedio.core.sample.GivensReader;
 import promedio.core.sample.Sample;
 import promedio.core.sample.SampleKind;
 import promedio.core.sample.SampleKind.Use;
@@ -161,6 +164,26 @@ public final class SampleReader {
      */
     public Reading pairs(List<String> columns, Optional<String> frequency) throws InputProblem {
         return new PairsReader(table, columns, frequency).read();
+    }
+
+    /**
+     * Reads what a question gives: columns name and value.
+     *
+     * @param card says what the divisor of a standard deviation is
+     * @throws InputProblem naming the row that will not do
+     */
+    public Reading givens(SampleKind kind, CourseCard card) throws InputProblem {
+        checkTwo("input.two-columns.givens");
+        GivensReader reader = new GivensReader(kind, card.numerals(), card.get(CardKey.DIVISOR) == Divisor.SAMPLE);
+        for (int row = 0; row < table.rows(); row++) {
+            try {
+                reader.take(table.text(0, row), table.text(1, row));
+            } catch (GivensReader.Fault fault) {
+                throw new InputProblem(
+                        Sentence.of("input.class", table.source(), table.line(row), fault.sentence()), fault);
+            }
+        }
+        return new Reading(Sample.givens(reader.givens()), Optional.empty(), List.of(0, 1));
     }
 
     /**

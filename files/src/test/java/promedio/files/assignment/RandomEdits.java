@@ -5,6 +5,7 @@ import java.math.BigDecimal;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -248,7 +249,10 @@ final class RandomEdits {
         Entries first = entries(rows);
         String id = present.freshId();
         SampleSheet sheet =
-                switch (random.nextInt(3)) {
+                switch (random.nextInt(4)) {
+                    case 3 ->
+                        SampleSheet.table(
+                                SampleKind.CORRECTION, id, "Given " + made, "", Entries.of(given(rows)), first);
                     case 0 -> SampleSheet.list(id, "List " + made, "min", first);
                     case 1 -> SampleSheet.frequencies(id, "Table " + made, "", first, entries(rows));
                     default ->
@@ -256,6 +260,13 @@ final class RandomEdits {
                                 .of(new SampleSheet.Variables(typed(), typed(), "kg"));
                 };
         return new Edit.AddSheet(random.nextInt(present.sheets().size() + 1), sheet);
+    }
+
+    /** Names of what a question gives, and others. */
+    private List<String> given(int rows) {
+        List<String> names = new ArrayList<>(List.of("n", "mean", "read", "sd", typed(), "left-out"));
+        Collections.shuffle(names, random);
+        return names.subList(0, rows);
     }
 
     private Entries entries(int rows) {

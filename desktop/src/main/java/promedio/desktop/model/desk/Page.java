@@ -16,6 +16,10 @@ public enum Page {
 
     /** Whether samples of a kind have such a page. */
     public static boolean has(SampleKind kind, Page page) {
-        return page != CLASSES || kind.can(Use.CLASSED);
+        return switch (page) {
+            case ENTRIES, MEASURES -> true;
+            case CLASSES -> kind.can(Use.CLASSED);
+            case PICTURE -> !kind.can(Use.GIVEN);
+        };
     }
 }

@@ -25,6 +25,7 @@ import promedio.core.picture.Subjects;
 import promedio.core.picture.Wish;
 import promedio.core.picture.Wishes;
 import promedio.core.sample.Sample;
+import promedio.core.sample.SampleKind.Use;
 import promedio.core.sentence.Sentence;
 import promedio.core.tabulate.ClassProposal;
 import promedio.core.tabulate.Tabulation;
@@ -192,7 +193,7 @@ public final class Drawings implements Part {
 
     private Optional<Supplier<Sketch>> ofSample() {
         SheetFigures figures = desk.figuresProperty().get();
-        if (figures == null) {
+        if (figures == null || figures.sheet().can(Use.GIVEN)) {
             return Optional.empty();
         }
         SampleSheet sheet = figures.sheet();
@@ -244,6 +245,8 @@ public final class Drawings implements Part {
             case VALUES, FREQUENCIES, CLASSES -> ofValues.get();
             case PAIRS -> ofPairs(figures, wishes);
             case CATEGORIES -> ofWords(figures, wishes);
+            case TOTALS, CORRECTION, COMBINATION, TRANSFORM, EMPIRICAL, SCORES ->
+                throw new IllegalStateException("There is no picture of what a question gives.");
         });
     }
 

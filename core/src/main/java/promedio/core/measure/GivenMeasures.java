@@ -1,0 +1,26 @@
+package promedio.core.measure;
+
+import java.util.List;
+import promedio.core.sample.Givens;
+
+/** What follows from what a question gives, by its kind. */
+public final class GivenMeasures {
+    private GivenMeasures() {}
+
+    static List<Entry> of(Givens givens) {
+        return switch (givens.kind()) {
+            case TOTALS -> GivenTotals.of(givens);
+            case CORRECTION -> GivenCorrection.of(givens);
+            case COMBINATION -> GivenCombination.of(givens);
+            case TRANSFORM -> GivenTransform.of(givens);
+            case EMPIRICAL -> GivenEmpirical.of(givens);
+            case SCORES -> GivenScores.of(givens);
+            case VALUES, FREQUENCIES, CLASSES, PAIRS, CATEGORIES -> List.of();
+        };
+    }
+
+    /** The labels of the highest of several scores: several where they are equally high, none where one is not known. */
+    public static List<String> best(Givens givens) {
+        return GivenScores.best(givens);
+    }
+}

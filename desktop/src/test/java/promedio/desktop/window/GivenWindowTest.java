@@ -1,0 +1,69 @@
+package promedio.desktop.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+import promedio.core.sample.SampleKind;
+import promedio.desktop.model.desk.Page;
+
+/** A question that gives figures in place of data: begun on the empty paper, filled in, worked, marked, taken back. */
+@DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
+class GivenWindowTest extends OpenWindow {
+    private String said() {
+        return String.join("\n", words());
+    }
+
+    private void give(String field, String text) {
+        click(field);
+        type(text);
+        press(KeyCode.ENTER);
+    }
+
+    @Test
+    void a_correction_is_filled_in_worked_and_its_mistakes_are_named() {
+        click("#begin-correction");
+        eventually(() -> desk.sheet()
+                .filter(sheet -> sheet.kind() == SampleKind.CORRECTION)
+                .isPresent());
+        settle();
+        assertThat(said()).contains("Number of values, n", "Nothing yet: type what is given.");
+        give("#given-n-0", "20");
+        give("#given-mean-3", "40");
+        give("#given-sd-4", "5");
+        give("#given-read-6-0", "30");
+        give("#given-read-6-1", "32");
+        eventually(() -> said().contains("40.10"));
+        assertThat(said()).as("what follows").contains("802.00", "4.81");
+        click("#another-left-out");
+        eventually(() -> desk.sheet().orElseThrow().size() == 10);
+        give("#given-left-out-7", "forty");
+        eventually(() -> said().contains("“forty” under “left-out” is not a number"));
+        press(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> !said().contains("forty"));
+        click("#givens-working");
+        assertThat(desk.looking().pageProperty().get()).isEqualTo(Page.MEASURES);
+        give("#answer-variance", "16.57");
+        eventually(() -> said().contains("The total of the squares was left as it was."));
+        click("#row-mean");
+        eventually(() -> said().contains("Check:"));
+    }
+
+    @Test
+    void groups_have_a_name_each_and_what_is_sought_follows() {
+        click("#begin-combination");
+        eventually(() -> desk.sheet().isPresent());
+        settle();
+        for (int row = 0; row < 2; row++) {
+            give("#given-part-" + row + "-0", row == 0 ? "Ann" : "Ben");
+            give("#given-part-" + row + "-1", row == 0 ? "20" : "30");
+            give("#given-part-" + row + "-2", row == 0 ? "40" : "?");
+        }
+        give("#given-whole-2-0", "50");
+        give("#given-whole-2-1", "37");
+        eventually(() -> said().contains("Mean of Ben"));
+        assertThat(said()).contains("35.00");
+    }
+}
