@@ -1,12 +1,15 @@
 package promedio.core.pasted;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.assignment.SampleSheet.Variables;
 import promedio.core.data.Entries;
+import promedio.core.sample.GivenName;
 import promedio.core.sample.SampleKind;
+import promedio.core.sample.SampleKind.Use;
 import promedio.core.sentence.Sentence;
 
 /**
@@ -60,8 +63,28 @@ public record Found(
         if (kind.width() == 1) {
             return SampleSheet.list(id, called, unit, columns.get(0)).withMissingCodes(missing);
         }
-        SampleSheet table = SampleSheet.table(kind, id, called, unit, columns.get(0), columns.get(1));
+        List<Entries> both = kind.can(Use.GIVEN) ? completed() : columns;
+        SampleSheet table = SampleSheet.table(kind, id, called, unit, both.get(0), both.get(1));
         return variables.map(table::of).orElse(table);
+    }
+
+    /** What a question gives, with an empty row for every name under which it gives nothing. */
+    private List<Entries> completed() {
+        List<String> names = new ArrayList<>();
+        List<String> figures = new ArrayList<>();
+        for (GivenName name : GivenName.of(kind)) {
+            for (int row = 0; row < size(); row++) {
+                if (columns.get(0).text(row).equals(name.id())) {
+                    names.add(name.id());
+                    figures.add(columns.get(1).text(row));
+                }
+            }
+            if (!names.contains(name.id())) {
+                names.add(name.id());
+                figures.add("");
+            }
+        }
+        return List.of(Entries.of(names), Entries.of(figures));
     }
 
     /** How many rows it has. */

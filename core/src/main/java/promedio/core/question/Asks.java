@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import promedio.core.assignment.Interpretation;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.course.DeviationCentre;
@@ -364,7 +365,16 @@ final class Asks {
 
     /** A key as it is told: with its rule where the coefficient depends on one; empty where samples of this kind have none. */
     private Optional<String> ruled(String key, int of, String words) {
-        Optional<Measure> found = Catalogue.of(kind(of)).find(key, card);
+        boolean givens = kind(of).can(Use.GIVEN);
+        Catalogue catalogue = givens
+                ? Catalogue.of(
+                        Interpretation.of(samples.get(of).sheet("s", ""), card).sample())
+                : Catalogue.of(kind(of));
+        // Of groups that are put together, their mean is that of all.
+        Optional<Measure> found = catalogue.find(key, card).or(() -> catalogue.find("combined-" + key, card));
+        if (givens && found.isPresent()) {
+            return found.map(Measure::question);
+        }
         if (found.isEmpty()) {
             tellOnce(Sentence.of("question.not-of-kind", key));
             addOpen(words);

@@ -120,11 +120,18 @@ public final class QuestionReader {
         }
         Prose words = new Prose(prose.toString());
         List<Reading> readings = readings(blocks, words);
-        Optional<Exact> said = said(words);
+        Optional<Reading> givens = blocks.isEmpty() ? GivenWords.of(words.data(), card.numerals()) : Optional.empty();
+        if (givens.isPresent()) {
+            // Figures of a sentence that are understood to the last are no data.
+            readings = List.of(givens.get());
+        }
+        Optional<Exact> said = givens.isPresent() ? Optional.empty() : said(words);
         if (said.isPresent()) {
             readings = counting(readings, said.get());
         }
-        if (PAIRED.matcher(words.data()).find()) {
+        if (givens.isPresent()) {
+            pause.run();
+        } else if (PAIRED.matcher(words.data()).find()) {
             readings = paired(readings);
         } else if (!SEVERAL.matcher(words.data()).find()) {
             readings = tabled(readings);
@@ -135,9 +142,13 @@ public final class QuestionReader {
         }
         Asks asks =
                 new Asks(words, readings.isEmpty() ? List.of() : readings.get(0).samples(), card);
-        told.addAll(asks.told());
+        // What is given in place of data was told as such.
+        asks.told().stream()
+                .filter(sentence -> givens.isEmpty() || !sentence.key().equals("question.given"))
+                .forEach(told::add);
         String text = String.join("\n", lines).strip();
-        return new PrintedQuestion(text, number, readings, asks.given(), asks.wanted(), asks.open(), told);
+        return new PrintedQuestion(
+                text, number, readings, givens.isPresent() ? Map.of() : asks.given(), asks.wanted(), asks.open(), told);
     }
 
     /** The data of a question: what stands on lines of its own, else in its sentences. */

@@ -42,6 +42,16 @@ final class ReadingWords {
         });
     }
 
+    /** The same where {@code @} stands for a number in digits. */
+    static Pattern words(String key, boolean whole, String number) {
+        return PATTERNS.computeIfAbsent(key + whole + "@", any -> {
+            String pattern = "(?:" + BUNDLE.getString(key).replace("@", number) + ")";
+            return Pattern.compile(
+                    whole ? "(?<![\\p{L}\\p{N}])" + pattern + "(?![\\p{L}\\p{N}])" : pattern,
+                    Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+        });
+    }
+
     /** A number in digits or in a word, from 0 to 12. */
     static int number(String text) {
         return Character.isDigit(text.charAt(0))

@@ -110,6 +110,13 @@ class QuestionsTest {
     }
 
     private static String written(Found found) {
+        if (found.kind().can(Use.GIVEN)) {
+            return found.kind().id() + ": "
+                    + IntStream.range(0, found.size())
+                            .mapToObj(row -> found.columns().get(0).text(row) + " "
+                                    + found.columns().get(1).text(row))
+                            .collect(Collectors.joining(", "));
+        }
         boolean pairs = found.kind().can(Use.VARIABLES);
         String head = found.kind().id()
                 + (pairs || found.name().isEmpty() ? "" : " " + found.name())

@@ -40,6 +40,10 @@ final class PastedText {
     /** The samples of a reading. */
     static void write(Reading reading, ArrayNode samples) {
         for (Found found : reading.samples()) {
+            // What is given in place of data stands by itself.
+            if (found.kind().can(Use.GIVEN)) {
+                continue;
+            }
             ObjectNode sample = samples.addObject();
             sample.put("name", found.name())
                     .put("unit", found.unit())

@@ -20,7 +20,9 @@ import promedio.core.number.SignificantText;
 import promedio.core.pasted.Found;
 import promedio.core.question.PrintedQuestion;
 import promedio.core.question.PrintedQuestion.Wanted;
+import promedio.core.sample.GivenName;
 import promedio.core.sample.Sample;
+import promedio.core.sample.SampleKind.Use;
 import promedio.core.sentence.Sentence;
 import promedio.files.document.ConsoleText;
 
@@ -62,11 +64,12 @@ final class QuestionText {
         ObjectNode object = new ObjectMapper().createObjectNode();
         object.put("source", source)
                 .put("number", question.number().orElse(null))
-                .put("kind", "measures");
+                .put("kind", givens().map(found -> found.kind().id()).orElse("measures"));
         ArrayNode found = object.putArray("samples");
         question.readings().stream().limit(1).forEach(reading -> PastedText.write(reading, found));
         ObjectNode given = object.putObject("given");
         question.given().forEach(given::put);
+        givens().ifPresent(one -> write(one, given));
         ArrayNode asked = object.putArray("asked");
         for (Wanted wanted : question.asked()) {
             ObjectNode one = asked.addObject();
@@ -84,6 +87,28 @@ final class QuestionText {
         ArrayNode told = object.putArray("told");
         question.told().forEach(sentence -> told.add(sentence.toString()));
         return object.toString();
+    }
+
+    /** What is given in place of data. */
+    private Optional<Found> givens() {
+        return question.samples().stream()
+                .filter(found -> found.kind().can(Use.GIVEN))
+                .findFirst();
+    }
+
+    private static void write(Found found, ObjectNode given) {
+        for (int row = 0; row < found.size(); row++) {
+            String name = found.columns().get(0).text(row);
+            String value = found.columns().get(1).text(row);
+            boolean repeated = GivenName.find(found.kind(), name)
+                    .filter(GivenName::isRepeated)
+                    .isPresent();
+            if (repeated) {
+                given.withArray(name).add(value);
+            } else {
+                given.put(name, value);
+            }
+        }
     }
 
     private static String text(Optional<Integer> number) {

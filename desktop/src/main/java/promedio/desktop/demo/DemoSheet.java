@@ -13,7 +13,7 @@ public final class DemoSheet {
             (d) Draw a box plot of the data and comment on its shape.
             """;
 
-    /** Five questions: a list, a class table, a frequency table, two benches and pairs. */
+    /** Seven questions: a list, a class table, a frequency table, two benches, pairs, a correction and groups put together. */
     public static final String SHEET =
             """
             1. The waiting times of eight visitors were 4, 7, 9, 12, 15, 15, 20 and 30 minutes. Find the mean and the median.
@@ -33,6 +33,8 @@ public final class DemoSheet {
             5. Find Karl Pearson's coefficient of correlation and the line of regression of y on x. Hence estimate y when x = 6.
             Hours x: 1 2 3 4 5
             Repairs y: 2 4 5 4 5
+            6. The mean of 20 repair times was found to be 40 minutes. Later it was discovered that a time of 18 was misread as 8. Find the correct mean.
+            7. The mean time of 20 lamps is 40 with standard deviation 5 and that of 30 radios is 35 with standard deviation 4. Find the combined mean and the combined standard deviation.
             """;
 
     private DemoSheet() {}

@@ -15,8 +15,10 @@ import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import promedio.core.assignment.Interpretation;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.measure.GivenMeasures;
 import promedio.core.report.MeasureLine;
@@ -32,6 +34,9 @@ import promedio.desktop.text.Words;
 
 /** What a question gives in place of data, a row of fields for each name, and beside it what follows. */
 final class GivensPane extends HBox {
+    /** Fields wrap only where the window is narrower. */
+    private static final double WIDE = 700;
+
     private final DeskModel model;
     private final GridPane grid = new GridPane();
     private final VBox found = new VBox();
@@ -57,7 +62,7 @@ final class GivensPane extends HBox {
         scrolled.getStyleClass().add("page-scroll");
         scrolled.setFitToWidth(true);
         scrolled.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        setHgrow(scrolled, javafx.scene.layout.Priority.ALWAYS);
+        setHgrow(scrolled, Priority.ALWAYS);
         found.getStyleClass().add("givens-found");
         found.setId("givens-found");
         getStyleClass().add("givens");
@@ -77,6 +82,7 @@ final class GivensPane extends HBox {
             this.name = GivenName.find(shown.kind(), id);
             FlowPane line = new FlowPane();
             line.getStyleClass().add("givens-fields");
+            line.setPrefWrapLength(WIDE);
             int width =
                     name.map(one -> one.width() + (one.isLabelled() ? 1 : 0)).orElse(1);
             for (int i = 0; i < width; i++) {
@@ -156,8 +162,7 @@ final class GivensPane extends HBox {
                 fields.get(i).setText(part(i));
             }
             Optional<Sentence> said = figures.interpretation().remark(at);
-            boolean wrong =
-                    figures.interpretation().status(at) == promedio.core.assignment.Interpretation.Status.NOT_A_NUMBER;
+            boolean wrong = figures.interpretation().status(at) == Interpretation.Status.NOT_A_NUMBER;
             remark.setText(wrong ? said.map(Words::of).orElse("") : "");
             remark.setVisible(wrong);
             remark.setManaged(wrong);

@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.control.Hyperlink;
 import promedio.core.assignment.Assignment;
+import promedio.core.sample.SampleKind;
 import promedio.desktop.demo.DemoSheet;
 import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.Page;
 import promedio.desktop.theme.Theme;
 import promedio.desktop.window.MainWindow;
 
@@ -45,12 +47,29 @@ final class QuestionScenes {
         shot(
                 "question-classes",
                 () -> model.select(model.assignment().sheets().get(1).id()));
-        shot(
-                "question-pairs",
-                () -> model.select(model.assignment()
-                        .sheets()
-                        .get(model.assignment().sheets().size() - 1)
-                        .id()));
+        shot("question-pairs", () -> select(SampleKind.PAIRS));
+        shot("question-correction", () -> {
+            select(SampleKind.CORRECTION);
+            model.looking().opened().add("mean");
+            model.margin().answer("mean", "39.5");
+        });
+        shot("question-groups", () -> {
+            select(SampleKind.COMBINATION);
+            model.looking().opened().add("combined-sd");
+        });
+        shot("givens", () -> model.looking().pageProperty().set(Page.ENTRIES));
+        shot("givens-faults", () -> {
+            String id = model.selectedProperty().get();
+            model.givens().give(id, 0, "lamps; twenty; 40");
+            model.givens().give(id, 2, "60; 37");
+        });
+        shot("givens-empty", () -> model.givens().begin(SampleKind.SCORES));
+        shot("givens-large-text", () -> {
+            select(SampleKind.CORRECTION);
+            model.looking().pageProperty().set(Page.ENTRIES);
+            window.setTextSize(150);
+        });
+        shot("givens-end", () -> window.setTextSize(100));
         shot("question-no-data", () -> paste("Find the mean and the median of the marks below."));
         shot("question-slate", () -> {
             window.setTheme(Theme.SLATE);
@@ -62,6 +81,13 @@ final class QuestionScenes {
         });
         shot("question-end", () -> window.setTextSize(100));
         return shots;
+    }
+
+    private void select(SampleKind kind) {
+        model.assignment().sheets().stream()
+                .filter(sheet -> sheet.kind() == kind)
+                .findFirst()
+                .ifPresent(sheet -> model.select(sheet.id()));
     }
 
     private void paste(String text) {

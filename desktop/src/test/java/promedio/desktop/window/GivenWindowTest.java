@@ -66,4 +66,19 @@ class GivenWindowTest extends OpenWindow {
         eventually(() -> said().contains("Mean of Ben"));
         assertThat(said()).contains("35.00");
     }
+
+    @Test
+    void the_words_of_a_question_are_enough_and_all_names_can_be_filled_in_after() {
+        onWindow(() -> {
+            desk.intake().type("The mean of 20 boys is 40 and that of 30 girls is 35. Find the combined mean.");
+            return true;
+        });
+        eventually(() -> said().contains("Mean of all groups"));
+        assertThat(said()).contains("Read as groups put together", "combined mean");
+        click("#page-ENTRIES");
+        give("#given-whole-2-0", "60");
+        eventually(() -> said().contains("The groups have 50 values together, and all are said to be 60."));
+        press(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> said().contains("37.00"));
+    }
 }

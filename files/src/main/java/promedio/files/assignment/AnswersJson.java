@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import promedio.core.assignment.Asking;
 import promedio.core.assignment.Assignment;
@@ -26,7 +27,7 @@ final class AnswersJson {
     private AnswersJson() {}
 
     static void write(Assignment assignment, ObjectNode to) {
-        Map<Assignment.Question, Attempt> attempts = assignment.attempts();
+        Map<Assignment.Question, Attempt> attempts = inOrder(assignment.attempts());
         writeAnswers(attempts, Attempt::answer, to.putArray("answers"));
         Asking asking = assignment.asking();
         boolean open = asking.equals(Asking.OPEN)
@@ -48,6 +49,20 @@ final class AnswersJson {
                     .forEach((answer, count) ->
                             question(question, taken).put("answer", answer).put("count", count)));
         }
+    }
+
+    /** In the order in which they are read again, so that what is opened and saved stays as it was, list by list. */
+    private static Map<Assignment.Question, Attempt> inOrder(Map<Assignment.Question, Attempt> attempts) {
+        Map<Assignment.Question, Attempt> ordered = new LinkedHashMap<>();
+        for (Predicate<Attempt> has : List.<Predicate<Attempt>>of(
+                Attempt::isAnswered, one -> !one.first().isEmpty(), one -> one.allHints() > 0, one -> true)) {
+            attempts.forEach((question, attempt) -> {
+                if (has.test(attempt)) {
+                    ordered.putIfAbsent(question, attempt);
+                }
+            });
+        }
+        return ordered;
     }
 
     private static ObjectNode question(Assignment.Question question, ArrayNode to) {
