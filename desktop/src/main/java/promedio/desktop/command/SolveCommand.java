@@ -243,7 +243,9 @@ public final class SolveCommand implements Callable<Integer> {
         Document document(String source) {
             SampleReader.Reading reading = read.reading();
             Sample sample = reading.sample();
-            String what = read.kind().can(Use.VARIABLES) ? "solve.pair" : "solve.value";
+            String what = read.kind().can(Use.VARIABLES)
+                    ? "solve.pair"
+                    : read.kind().can(Use.GIVEN) ? "solve.given" : "solve.value";
             boolean one = sample.count().equals(Exact.ONE);
             Phrase head = Phrase.of(source + ": ")
                     .directly(Phrase.of(Sentence.of(one ? what : what + "s", written(sample.count()))));

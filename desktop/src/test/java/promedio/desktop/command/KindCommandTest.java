@@ -133,6 +133,12 @@ class KindCommandTest {
                 .readTree(run("", "solve", "--kind", "totals", "--json", totals.toString())
                         .out());
         assertThat(solved.path("results").path("variance-sample").asText()).isEqualTo("7.5");
+        Path answers = Files.writeString(folder.resolve("a.csv"), "measure,answer\nmean,8\nvariance-population,62\n");
+        Run marked = run("", "mark", "--kind", "totals", "--answers", answers.toString(), totals.toString());
+        assertThat(marked.out()).contains("agrees", "The mean was taken off without being squared.");
+        Files.writeString(totals, "name,value\nmean,40\nn,20\nread,30 : 32\n");
+        Run corrected = run("", "solve", "--kind", "correction", totals.toString());
+        assertThat(corrected.out()).contains("3 things given", "40.1").doesNotContain("is not a number");
         Files.writeString(totals, "name,value\nn,5\nsome,40\n");
         assertThat(run("", "solve", "--kind", "totals", totals.toString()).err())
                 .contains("row 3", "“some” is not a name");

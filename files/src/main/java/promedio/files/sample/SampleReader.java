@@ -234,6 +234,10 @@ public final class SampleReader {
 
     /** What the reader of a sample should know of how its file was read: nothing of it was applied to the figures. */
     public List<Sentence> told(SampleKind kind, Reading reading) {
+        if (kind.can(Use.GIVEN)) {
+            // Names and what stands under them are no column of anything.
+            return file.told();
+        }
         List<String> used = reading.columns().stream()
                 .map(column -> table.columns().get(column).name())
                 .toList();
