@@ -138,7 +138,8 @@ public final class MainWindow {
                 figures != null && !figures.sample().isEmpty() && !model.place().liesOver();
         Above above = some ? figures.sample().kind().above() : Above.NOTHING;
         line.show(above == Above.LINE);
-        line.ifMade(view -> view.show(above == Above.CROSS ? null : figures));
+        boolean hasLine = figures != null && figures.sheet().kind().above() == Above.LINE;
+        line.ifMade(view -> view.show(hasLine ? figures : null));
         cross.show(above == Above.CROSS);
         cross.ifMade(view -> view.show(above == Above.CROSS ? figures : null));
     }

@@ -67,6 +67,24 @@ class GivenWindowTest extends OpenWindow {
         assertThat(said()).contains("35.00");
     }
 
+    /** The Line of a list has nothing to draw of what a question gives. */
+    @Test
+    void after_a_list_a_question_without_data_stands_without_the_line() {
+        onWindow(() -> {
+            desk.intake().type("4 8 15");
+            return true;
+        });
+        eventually(() -> desk.figuresProperty().get() != null);
+        settle();
+        click("#new-sample");
+        click("#begin-empirical");
+        eventually(() -> said().contains("TWO OF THE THREE"));
+        give("#given-mean-0", "26");
+        give("#given-median-1", "25");
+        eventually(() -> said().contains("23.00"));
+        assertThat(said()).doesNotContain("Promedio itself failed");
+    }
+
     @Test
     void the_words_of_a_question_are_enough_and_all_names_can_be_filled_in_after() {
         onWindow(() -> {
