@@ -68,7 +68,7 @@ public final class Interpretation {
         this.numerals = card.numerals();
         this.statuses = new Status[sheet.size()];
         Sample read =
-                switch (sheet.kind()) {
+                switch (sheet.kind().form()) {
                     case VALUES -> readList();
                     case FREQUENCIES ->
                         readTable(
@@ -77,7 +77,7 @@ public final class Interpretation {
                     case CLASSES -> readClasses(card);
                     case PAIRS -> readPairs();
                     case CATEGORIES -> nothing();
-                    case TOTALS, CORRECTION, COMBINATION, TRANSFORM, EMPIRICAL, SCORES -> readGivens(card);
+                    case GIVENS -> readGivens(card);
                 };
         for (int row = 0; row < statuses.length; row++) {
             if (statuses[row] == Status.BAD_FREQUENCY && isOpen(row)) {

@@ -68,12 +68,12 @@ public final class Catalogue {
 
     /** The catalogue for a kind of sample. */
     public static Catalogue of(SampleKind kind) {
-        return switch (kind) {
+        return switch (kind.form()) {
             case VALUES, FREQUENCIES -> LISTS;
             case CLASSES -> CLASSES;
             case PAIRS -> PAIRS;
             // What follows from givens depends on what is given.
-            case CATEGORIES, TOTALS, CORRECTION, COMBINATION, TRANSFORM, EMPIRICAL, SCORES -> NONE;
+            case CATEGORIES, GIVENS -> NONE;
         };
     }
 

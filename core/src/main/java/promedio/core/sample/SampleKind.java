@@ -71,6 +71,22 @@ public enum SampleKind {
     /** Words, which are counted. */
     CATEGORIES("categories", List.of(Role.WORD), List.of(), Above.NOTHING, EnumSet.noneOf(Use.class));
 
+    /** How a sample is made, in as many ways as there is code for each: all questions that give figures in place of data are one. */
+    public enum Form {
+        /** A value a row. */
+        VALUES,
+        /** A value and its frequency a row. */
+        FREQUENCIES,
+        /** A class and its frequency a row. */
+        CLASSES,
+        /** Two values a row. */
+        PAIRS,
+        /** A word a row. */
+        CATEGORIES,
+        /** Something given a row. */
+        GIVENS
+    }
+
     /** What a column of a sample holds. */
     public enum Role {
         /** A value. */
@@ -183,6 +199,18 @@ public enum SampleKind {
     /** What its columns hold. */
     public List<Role> columns() {
         return columns;
+    }
+
+    /** How it is made. */
+    public Form form() {
+        return switch (this) {
+            case VALUES -> Form.VALUES;
+            case FREQUENCIES -> Form.FREQUENCIES;
+            case CLASSES -> Form.CLASSES;
+            case PAIRS -> Form.PAIRS;
+            case CATEGORIES -> Form.CATEGORIES;
+            case TOTALS, CORRECTION, COMBINATION, TRANSFORM, EMPIRICAL, SCORES -> Form.GIVENS;
+        };
     }
 
     /** What stands over its columns in files, at least; of what a question gives its own id stands first. */

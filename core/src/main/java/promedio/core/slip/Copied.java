@@ -70,10 +70,10 @@ final class Copied {
 
     /** One of a value more or less. */
     private static List<Changed> counted(Asked asked, String slip, int more) {
-        return switch (asked.sample().kind()) {
+        return switch (asked.sample().kind().form()) {
             case VALUES, FREQUENCIES -> countedValues(asked, slip, more);
             case PAIRS -> PairSlips.counted(asked, slip, more);
-            case CLASSES, CATEGORIES, TOTALS, CORRECTION, COMBINATION, TRANSFORM, EMPIRICAL, SCORES -> List.of();
+            case CLASSES, CATEGORIES, GIVENS -> List.of();
         };
     }
 
@@ -137,10 +137,10 @@ final class Copied {
     }
 
     private static List<Changed> copied(Asked asked, String slip, Miswriting miswriting) {
-        return switch (asked.sample().kind()) {
+        return switch (asked.sample().kind().form()) {
             case VALUES, FREQUENCIES -> copiedValues(asked, slip, miswriting);
             case PAIRS -> PairSlips.copied(asked, slip, miswriting);
-            case CLASSES, CATEGORIES, TOTALS, CORRECTION, COMBINATION, TRANSFORM, EMPIRICAL, SCORES -> List.of();
+            case CLASSES, CATEGORIES, GIVENS -> List.of();
         };
     }
 

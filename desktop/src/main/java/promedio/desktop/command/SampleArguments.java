@@ -221,12 +221,12 @@ final class SampleArguments {
 
     private SampleReader.Reading read(SampleReader reader, SampleKind holds, Optional<String> column, CourseCard card)
             throws InputProblem {
-        return switch (holds) {
+        return switch (holds.form()) {
             case VALUES -> reader.values(column);
             case FREQUENCIES -> reader.frequencies(card.get(CardKey.FREQUENCIES) == Frequencies.RELATIVE);
             case CLASSES -> reader.classes(card);
             case PAIRS -> reader.pairs(columns(), Optional.ofNullable(frequency));
-            case TOTALS, CORRECTION, COMBINATION, TRANSFORM, EMPIRICAL, SCORES -> reader.givens(holds, card);
+            case GIVENS -> reader.givens(holds, card);
             case CATEGORIES -> throw new IllegalStateException("Words are counted.");
         };
     }

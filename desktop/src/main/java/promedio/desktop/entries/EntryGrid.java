@@ -84,10 +84,10 @@ final class EntryGrid extends Region {
     /** Shows so many entries; columns are wider where something stands beside the values, or is to be said of some. */
     void show(int entries, SampleKind kind, boolean withRemarks) {
         double wished =
-                switch (kind) {
+                switch (kind.form()) {
                     case VALUES, CATEGORIES -> LIST_EMS;
                     case FREQUENCIES, CLASSES -> TABLE_EMS;
-                    case PAIRS, TOTALS, CORRECTION, COMBINATION, TRANSFORM, EMPIRICAL, SCORES -> PAIR_EMS;
+                    case PAIRS, GIVENS -> PAIR_EMS;
                 };
         boolean other = entries != size || wished != wish || withRemarks != remarks;
         size = entries;

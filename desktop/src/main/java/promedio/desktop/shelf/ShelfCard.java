@@ -77,13 +77,12 @@ final class ShelfCard extends Button {
         }
         boolean one = count.equals(Exact.ONE);
         String values =
-                switch (summary.sheet().kind()) {
+                switch (summary.sheet().kind().form()) {
                     case VALUES -> one ? Words.of("shelf.value") : Words.of("shelf.values", number);
                     case FREQUENCIES -> Words.of("shelf.table", number);
                     case CLASSES -> Words.of("shelf.classes", summary.sheet().size(), number);
                     case PAIRS -> Words.of(one ? "shelf.pair" : "shelf.pairs", number);
-                    case TOTALS, CORRECTION, COMBINATION, TRANSFORM, EMPIRICAL, SCORES ->
-                        Words.of(one ? "shelf.given" : "shelf.givens", number);
+                    case GIVENS -> Words.of(one ? "shelf.given" : "shelf.givens", number);
                     case CATEGORIES -> Words.of("shelf.none");
                 };
         // Of several variables none has the unit of all.

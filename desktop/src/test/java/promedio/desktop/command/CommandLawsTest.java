@@ -4,10 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import java.io.ByteArrayInputStream;
-import java.io.PrintWriter;
-import java.io.StringWriter;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -79,20 +75,6 @@ class CommandLawsTest {
             "\u009b1m",
             "\"8\"");
 
-    private record Run(int status, String out, String err) {}
-
-    private static Run run(String input, List<String> arguments) {
-        StringWriter out = new StringWriter();
-        StringWriter err = new StringWriter();
-        int status = Commands.run(
-                arguments.toArray(String[]::new),
-                new ByteArrayInputStream(input.getBytes(StandardCharsets.UTF_8)),
-                new PrintWriter(out),
-                new PrintWriter(err),
-                (file, demo) -> 0);
-        return new Run(status, out.toString(), err.toString());
-    }
-
     /** Rows of one to three cells, under any delimiter. */
     private static String text(Random random, int widest) {
         String delimiter = List.of(",", ";", "\t").get(random.nextInt(3));
@@ -114,8 +96,8 @@ class CommandLawsTest {
         for (int i = random.nextInt(6); i > 0; i--) {
             arguments.add(WORDS.get(random.nextInt(WORDS.size())));
         }
-        Run run = run(text(random, 3), arguments);
-        assertThat(run.status()).as("%s", arguments).isIn(0, 2, 3);
+        CommandRun run = CommandRun.of(text(random, 3), arguments.toArray(String[]::new));
+        assertThat(run.status()).as("%s", arguments).isIn(0, 2, 3, CommandRun.OPENED);
         if (run.status() == 2) {
             assertThat(run.out()).isEmpty();
             assertThat(run.err()).isNotBlank();
@@ -131,7 +113,7 @@ class CommandLawsTest {
     void every_input_has_one_line_of_json(@ForAll long seed) throws Exception {
         Random random = new Random(seed);
         String kind = List.of("values", "frequencies", "classes").get(random.nextInt(3));
-        Run run = run(text(random, 2), List.of("solve", "--json", "--kind", kind, "-"));
+        CommandRun run = CommandRun.of(text(random, 2), "solve", "--json", "--kind", kind, "-");
         assertThat(run.out().lines()).hasSize(1);
         JsonNode json = new ObjectMapper().readTree(run.out());
         assertThat(json.has("error")).isEqualTo(run.status() == 3);
@@ -156,7 +138,8 @@ class CommandLawsTest {
                 .replace("10-20", "11")
                 .replace("\"", "")
                 .stripLeading();
-        Run run = run(text, List.of("solve", "--json", "--kind", "values", "--measure", "sum", "--digits", "40", "-"));
+        CommandRun run =
+                CommandRun.of(text, "solve", "--json", "--kind", "values", "--measure", "sum", "--digits", "40", "-");
         JsonNode json = new ObjectMapper().readTree(run.out());
         DeskModel desk = new DeskModel(Background.DIRECT);
         desk.intake().type(text);

@@ -4,10 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import java.io.ByteArrayInputStream;
-import java.io.PrintWriter;
-import java.io.StringWriter;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.DisplayNameGeneration;
@@ -22,27 +18,10 @@ import promedio.core.number.SignificantText;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class CommandsTest {
-    private record Run(int status, String out, String err) {
-        JsonNode json() throws Exception {
-            return new ObjectMapper().readTree(out);
-        }
-    }
-
-    private static Run run(String input, String... arguments) {
-        StringWriter out = new StringWriter();
-        StringWriter err = new StringWriter();
-        int status = Commands.run(
-                arguments,
-                new ByteArrayInputStream(input.getBytes(StandardCharsets.UTF_8)),
-                new PrintWriter(out),
-                new PrintWriter(err),
-                (file, demo) -> 42);
-        return new Run(status, out.toString(), err.toString());
-    }
-
     @Test
     void every_key_of_a_list_stands_in_results_or_in_undefined() throws Exception {
-        JsonNode json = run("minutes\n2\n3\n7\n\n7\n", "solve", "--json", "-").json();
+        JsonNode json =
+                CommandRun.of("minutes\n2\n3\n7\n\n7\n", "solve", "--json", "-").json();
         assertThat(json.path("source").asText()).isEqualTo("-");
         assertThat(json.path("kind").asText()).isEqualTo("values");
         assertThat(json.path("count").asText()).isEqualTo("4");
@@ -59,7 +38,8 @@ class CommandsTest {
     @Test
     void every_key_of_a_class_table_stands_in_results_or_in_undefined() throws Exception {
         String table = "class,frequency\n20-29,9\n10-19,4\n30–39,0\n";
-        JsonNode json = run(table, "solve", "--kind", "classes", "--json", "-").json();
+        JsonNode json = CommandRun.of(table, "solve", "--kind", "classes", "--json", "-")
+                .json();
         assertThat(json.path("kind").asText()).isEqualTo("classes");
         assertThat(json.path("count").asText()).isEqualTo("13");
         assertThat(json.path("heading").asText()).isEqualTo("class");
@@ -74,35 +54,37 @@ class CommandsTest {
     @Test
     void people_are_shown_what_a_first_course_asks_for_and_programs_everything() throws Exception {
         String numbers = "item,minutes,mass\nlamp,2,1.5\nradio,3,2\nlamp,7,\n";
-        Run few = run(numbers, "solve", "--column", "minutes", "-");
+        CommandRun few = CommandRun.of(numbers, "solve", "--column", "minutes", "-");
         assertThat(few.out().lines())
                 .hasSizeLessThan(16)
                 .last()
                 .asString()
                 .endsWith("more with --all, one with --measure KEY");
-        Run all = run(numbers, "solve", "--column", "minutes", "--all", "-");
-        long json = run(numbers, "solve", "--column", "minutes", "--json", "-")
+        CommandRun all = CommandRun.of(numbers, "solve", "--column", "minutes", "--all", "-");
+        long json = CommandRun.of(numbers, "solve", "--column", "minutes", "--json", "-")
                 .json()
                 .path("results")
                 .size();
         assertThat(all.out().lines().count()).isGreaterThan(json);
         assertThat(all.out()).doesNotContain("more with --all");
-        String[] each = run(numbers, "solve", "--each", "--json", "--measure", "mean", "-")
+        String[] each = CommandRun.of(numbers, "solve", "--each", "--json", "--measure", "mean", "-")
                 .out()
                 .strip()
                 .split("\\R", -1);
         assertThat(each).hasSize(2);
         assertThat(each[0]).contains("\"heading\":\"minutes\"", "\"mean\":\"4\"");
         assertThat(each[1]).contains("\"heading\":\"mass\"", "\"missing\":\"1\"", "\"mean\":\"1.75\"");
-        assertThat(run(numbers, "solve", "--each", "--column", "mass", "-").status())
+        assertThat(CommandRun.of(numbers, "solve", "--each", "--column", "mass", "-")
+                        .status())
                 .isEqualTo(2);
-        assertThat(run("a\nx\ny\n", "solve", "--each", "-").err()).contains("there is no column of numbers in it");
+        assertThat(CommandRun.of("a\nx\ny\n", "solve", "--each", "-").err())
+                .contains("there is no column of numbers in it");
     }
 
     @Test
     void pairs_are_solved_with_every_key_of_theirs_and_marked() throws Exception {
         String table = "Hours,Score,n\n1,2,1\n2,3,2\n,9,1\n3,5,1\n4,n/a,3\n";
-        JsonNode json = run(
+        JsonNode json = CommandRun.of(
                         table,
                         "solve",
                         "--kind",
@@ -127,13 +109,15 @@ class CommandsTest {
         assertThat(json.path("results").path("determination").asText()).isEqualTo("0.947368421052632");
         // 5 totals, 2 means, 4 deviations, 2 covariances, 6 of correlation, 5 of lines, 3 of the test.
         assertThat(json.path("results").size() + json.path("undefined").size()).isEqualTo(27);
-        Run two = run("x,y\n1,2\n2,3\n3,5\n", "solve", "--kind", "pairs", "--measure", "fitted=4", "-");
+        CommandRun two =
+                CommandRun.of("x,y\n1,2\n2,3\n3,5\n", "solve", "--kind", "pairs", "--measure", "fitted=4", "-");
         assertThat(two.out()).contains("3 pairs", "6.33333333333333");
-        assertThat(run(table, "solve", "--kind", "pairs", "-").err()).contains("choose the two of the pairs");
-        assertThat(run("x,y\n1,2\n2,many\n", "solve", "--kind", "pairs", "-").err())
+        assertThat(CommandRun.of(table, "solve", "--kind", "pairs", "-").err()).contains("choose the two of the pairs");
+        assertThat(CommandRun.of("x,y\n1,2\n2,many\n", "solve", "--kind", "pairs", "-")
+                        .err())
                 .contains("row 3, column \"y\": \"many\" is not a number");
-        JsonNode pasted =
-                run("x\ty\n2\t\n1\t2\n", "read", "--pasted", "--json", "-").json();
+        JsonNode pasted = CommandRun.of("x\ty\n2\t\n1\t2\n", "read", "--pasted", "--json", "-")
+                .json();
         assertThat(pasted.path("samples").path(0).path("pairs").toString()).isEqualTo("[[\"2\",null],[\"1\",\"2\"]]");
     }
 
@@ -141,19 +125,19 @@ class CommandsTest {
     void texts_are_counted_in_the_order_in_which_they_appear() throws Exception {
         String table = "item,bench\nlamp,1\n clock ,1.0\n,2\nlamp,n/a\nradio,2\n";
         String[] solve = {"solve", "--kind", "categories", "--missing", "n/a", "--json", "--column", "item", "-"};
-        assertThat(run(table, solve).json())
+        assertThat(CommandRun.of(table, solve).json())
                 .hasToString(
                         "{\"source\":\"-\",\"kind\":\"categories\",\"count\":\"4\",\"missing\":\"1\","
                                 + "\"heading\":\"item\",\"results\":{\"distinct\":\"3\",\"mode\":[\"lamp\"]},\"frequencies\":"
                                 + "[[\"lamp\",\"2\",\"0.5\",\"50\"],[\"clock\",\"1\",\"0.25\",\"25\"],[\"radio\",\"1\",\"0.25\",\"25\"]]}");
         solve[7] = "bench";
-        assertThat(run(table, solve).json().path("frequencies").toString())
+        assertThat(CommandRun.of(table, solve).json().path("frequencies").toString())
                 .as("equal numbers are one, and none is the mode")
                 .isEqualTo("[[\"1\",\"2\",\"0.5\",\"50\"],[\"2\",\"2\",\"0.5\",\"50\"]]");
-        Run several = run(table, "solve", "--kind", "categories", "-");
+        CommandRun several = CommandRun.of(table, "solve", "--kind", "categories", "-");
         assertThat(several.status()).isEqualTo(3);
         assertThat(several.err()).contains("there are 2 columns; choose one with --column: item, bench");
-        assertThat(run(table, "mark", "--kind", "categories", "--answers", "a.csv", "-")
+        assertThat(CommandRun.of(table, "mark", "--kind", "categories", "--answers", "a.csv", "-")
                         .status())
                 .isEqualTo(2);
     }
@@ -171,7 +155,8 @@ class CommandsTest {
                     minutes\\n12\\n15                       | values      | 2
                     """)
     void the_kind_is_told_by_what_the_input_holds(String text, String kind, String count) throws Exception {
-        JsonNode json = run(text.replace("\\n", "\n"), "solve", "--json", "-").json();
+        JsonNode json =
+                CommandRun.of(text.replace("\\n", "\n"), "solve", "--json", "-").json();
         assertThat(json.path("kind").asText()).isEqualTo(kind);
         assertThat(json.path("count").asText()).isEqualTo(count);
     }
@@ -180,7 +165,7 @@ class CommandsTest {
     @Test
     void a_file_is_read_as_a_table_with_its_columns_and_what_is_pointed_out() throws Exception {
         String log = "Repair cafe\nkept by hand\nItem;Minutes (min)\nlamp;12,5\nkettle;n/a\nlamp;17,5\nlamp;22,5\n";
-        JsonNode json = run(log, "read", "--json", "--missing", "Minutes (min)=n/a", "-")
+        JsonNode json = CommandRun.of(log, "read", "--json", "--missing", "Minutes (min)=n/a", "-")
                 .json();
         assertThat(json.path("delimiter").asText()).isEqualTo("semicolon");
         assertThat(json.path("skipped").asText()).isEqualTo("2");
@@ -197,15 +182,16 @@ class CommandsTest {
                                 + "\"missing\":\"1\",\"not-numbers\":\"0\",\"distinct\":\"3\",\"minimum\":\"12.5\",\"maximum\":\"22.5\","
                                 + "\"mean\":\"17.5\"}");
         assertThat(json.path("first").get(1).toString()).isEqualTo("[\"kettle\",\"n/a\"]");
-        assertThat(run(log, "read", "--json", "-")
+        assertThat(CommandRun.of(log, "read", "--json", "-")
                         .json()
                         .path("columns")
                         .get(1)
                         .path("kind")
                         .asText())
                 .isEqualTo("text");
-        assertThat(run(log, "read", "--delimiter", "comma,", "-").status()).isEqualTo(2);
-        assertThat(run(
+        assertThat(CommandRun.of(log, "read", "--delimiter", "comma,", "-").status())
+                .isEqualTo(2);
+        assertThat(CommandRun.of(
                                 log,
                                 "solve",
                                 "--json",
@@ -229,7 +215,7 @@ class CommandsTest {
         Path answers = Files.writeString(
                 folder.resolve("answers.csv"),
                 "who,measure,answer,places\nA,mean,4,2\nA,variance,4.67,2\nA,sd,7.00,2\nB,variance,7.84,2\nB,sd,2.80,2\nB,range,x y,2\n");
-        Run run = run("2\n3\n7\n", "mark", "--json", "--answers", answers.toString(), "-");
+        CommandRun run = CommandRun.of("2\n3\n7\n", "mark", "--json", "--answers", answers.toString(), "-");
         JsonNode json = new ObjectMapper().readTree(run.out());
         assertThat(json)
                 .extracting(one ->
@@ -241,32 +227,35 @@ class CommandsTest {
                 .isEqualTo("{\"slip\":\"no-root\",\"detail\":\"The root was not drawn.\",\"value\":\"7\"}");
         assertThat(json.get(2).path("expected").asText()).isEqualTo("2.65");
         Path odd = Files.writeString(folder.resolve("odd.csv"), "measure,answer\nmeen,4\nmean,4.00\n");
-        Run misspelt = run("2\n3\n7\n", "mark", "--json", "--answers", odd.toString(), "-");
+        CommandRun misspelt = CommandRun.of("2\n3\n7\n", "mark", "--json", "--answers", odd.toString(), "-");
         JsonNode marked = new ObjectMapper().readTree(misspelt.out());
         assertThat(marked.get(0).path("error").asText()).contains("no measure “meen”");
         assertThat(marked.get(1).path("verdict").asText()).isEqualTo("agrees");
         assertThat(misspelt.status()).isEqualTo(3);
         assertThat(misspelt.err()).contains("meen");
         Path other = Files.writeString(folder.resolve("other.csv"), "item,value\nmean,4\n");
-        assertThat(run("2\n3\n7\n", "mark", "--answers", other.toString(), "-").status())
+        assertThat(CommandRun.of("2\n3\n7\n", "mark", "--answers", other.toString(), "-")
+                        .status())
                 .isEqualTo(3);
         // A student a row, and a column for each question; what was left empty was not answered.
         Path wide = Files.writeString(folder.resolve("wide.csv"), "Name,mean,sd\nAda,4,2.65\nBo,,7.00\n");
-        assertThat(run("2\n3\n7\n", "mark", "--answers", wide.toString(), "-")
+        assertThat(CommandRun.of("2\n3\n7\n", "mark", "--answers", wide.toString(), "-")
                         .out()
                         .lines())
                 .filteredOn(line -> !line.startsWith(" "))
                 .extracting(line -> line.replaceAll(" +", " "))
                 .containsExactly("Ada: mean 4 agrees", "Ada: sd 2.65 agrees", "Bo: sd 7.00 a slip");
-        assertThat(run("2\n3\n7\n", "mark", "-").status()).isEqualTo(2);
+        assertThat(CommandRun.of("2\n3\n7\n", "mark", "-").status()).isEqualTo(2);
     }
 
     @Test
     void a_paste_is_read_as_the_window_reads_it() throws Exception {
-        JsonNode json = run("Wages: under 10 10-20 20 & over\nWorkers: 4 p 3 n/a", "read", "--pasted", "--json", "-")
+        JsonNode json = CommandRun.of(
+                        "Wages: under 10 10-20 20 & over\nWorkers: 4 p 3 n/a", "read", "--pasted", "--json", "-")
                 .json();
         assertThat(json.path("told").toString()).as("a row too long").contains("No table and no list");
-        JsonNode table = run("Wages (€): under 10 10-20 20 & over\nWorkers: 4 p 3", "read", "--pasted", "--json", "-")
+        JsonNode table = CommandRun.of(
+                        "Wages (€): under 10 10-20 20 & over\nWorkers: 4 p 3", "read", "--pasted", "--json", "-")
                 .json();
         assertThat(table.path("samples").toString())
                 .isEqualTo("[{\"name\":\"Wages (€)\",\"unit\":\"€\",\"kind\":\"classes\","
@@ -274,14 +263,15 @@ class CommandsTest {
                         + "\"frequencies\":[\"4\",null,\"3\"],\"missing\":\"0\",\"not-numbers\":\"0\"}]");
         assertThat(table.path("told").path(0).asText())
                 .isEqualTo("Read as a class table of 3 classes lying on its side.");
-        JsonNode list =
-                run("12,5 n/a 1.234,75", "read", "--pasted", "--json", "-").json();
+        JsonNode list = CommandRun.of("12,5 n/a 1.234,75", "read", "--pasted", "--json", "-")
+                .json();
         assertThat(list.path("samples").path(0).path("values").toString()).isEqualTo("[\"12.5\",\"1234.75\"]");
         assertThat(list.path("samples").path(0).path("not-numbers").asText()).isEqualTo("1");
-        Run people = run("0 5\n1 8\n2 12", "read", "--pasted", "-");
+        CommandRun people = CommandRun.of("0 5\n1 8\n2 12", "read", "--pasted", "-");
         assertThat(people.out())
                 .contains("Read as a frequency table of 3 values.", "or: 2 samples, one for each column");
-        assertThat(run("  \n", "read", "--pasted", "--json", "-").status()).isEqualTo(3);
+        assertThat(CommandRun.of("  \n", "read", "--pasted", "--json", "-").status())
+                .isEqualTo(3);
     }
 
     @ParameterizedTest(name = "{0}")
@@ -298,7 +288,7 @@ class CommandsTest {
                     c,f\\n19-10,4             | row 2: The class 19-10 ends before it begins
                     """)
     void a_class_table_that_cannot_be_read_names_its_row(String table, String error) {
-        Run run = run(table.replace("\\n", "\n"), "solve", "--kind", "classes", "-");
+        CommandRun run = CommandRun.of(table.replace("\\n", "\n"), "solve", "--kind", "classes", "-");
         assertThat(run.status()).isEqualTo(3);
         assertThat(run.err()).contains(error);
         assertThat(run.err().lines()).hasSize(1);
@@ -309,7 +299,7 @@ class CommandsTest {
             throws Exception {
         Path good = Files.writeString(folder.resolve("good.csv"), "1\n2\n");
         Path bad = Files.writeString(folder.resolve("bad.csv"), "1\ntwo\n");
-        Run run = run("", "solve", "--json", "--measure", "mean", bad.toString(), good.toString());
+        CommandRun run = CommandRun.of("", "solve", "--json", "--measure", "mean", bad.toString(), good.toString());
         String[] lines = run.out().split("\\R", -1);
         assertThat(new ObjectMapper().readTree(lines[0]).path("error").asText()).contains("row 2", "\"two\"");
         assertThat(new ObjectMapper().readTree(lines[1]).path("results").toString())
@@ -320,7 +310,7 @@ class CommandsTest {
 
     @Test
     void what_is_asked_for_comes_under_the_name_it_was_asked_by() throws Exception {
-        Run run = run(
+        CommandRun run = CommandRun.of(
                 "1\n2\n3\n4\n9\n",
                 "solve",
                 "--json",
@@ -346,12 +336,12 @@ class CommandsTest {
 
     @Test
     void a_frequency_table_is_solved_by_its_weights() throws Exception {
-        JsonNode json = run("x,f\n1,2\n5,3\n", "solve", "--kind", "frequencies", "--json", "-")
+        JsonNode json = CommandRun.of("x,f\n1,2\n5,3\n", "solve", "--kind", "frequencies", "--json", "-")
                 .json();
         assertThat(json.path("kind").asText()).isEqualTo("frequencies");
         assertThat(json.path("count").asText()).isEqualTo("5");
         assertThat(json.path("results").path("mean").asText()).isEqualTo("3.4");
-        Run weighted = run(
+        CommandRun weighted = CommandRun.of(
                 "70,0.25\n80,0.75\n",
                 "solve",
                 "--kind",
@@ -364,7 +354,8 @@ class CommandsTest {
                 "weighted-mean");
         assertThat(weighted.json().path("results").path("weighted-mean").asText())
                 .isEqualTo("77.5");
-        assertThat(run("1\n2\n", "solve", "-", "--measure", "weighted-mean").out())
+        assertThat(CommandRun.of("1\n2\n", "solve", "-", "--measure", "weighted-mean")
+                        .out())
                 .contains("second column of weights");
     }
 
@@ -383,7 +374,7 @@ class CommandsTest {
         "''"
     })
     void wrong_usage_is_told_and_ends_with_2(String arguments) {
-        Run run = run("1\n", ("solve " + arguments).strip().split(" ", -1));
+        CommandRun run = CommandRun.of("1\n", ("solve " + arguments).strip().split(" ", -1));
         assertThat(run.status()).isEqualTo(2);
         assertThat(run.err()).endsWith("Try --help." + System.lineSeparator()).doesNotContain("\tat ");
         assertThat(run.out()).isEmpty();
@@ -391,14 +382,14 @@ class CommandsTest {
 
     @Test
     void without_a_command_the_window_is_opened() {
-        assertThat(run("").status()).isEqualTo(42);
-        assertThat(run("", "--version").out()).startsWith("Promedio " + Commands.VERSION);
-        assertThat(run("", "--help").out()).contains("solve", "--demo");
+        assertThat(CommandRun.of("").status()).isEqualTo(42);
+        assertThat(CommandRun.of("", "--version").out()).startsWith("Promedio " + Commands.VERSION);
+        assertThat(CommandRun.of("", "--help").out()).contains("solve", "--demo");
     }
 
     @Test
     void plain_text_tells_the_same_for_people() {
-        Run run = run("1\n2\n4\n\n", "solve", "-", "--measure", "mean", "--measure", "mode");
+        CommandRun run = CommandRun.of("1\n2\n4\n\n", "solve", "-", "--measure", "mean", "--measure", "mode");
         assertThat(run.out())
                 .contains("-: 3 values")
                 .contains("mean")
@@ -433,7 +424,7 @@ class CommandsTest {
                 Files.writeString(folder.resolve("a.csv"), "1,0.333333333333333333333\n2,0.666666666666666666667\n");
         Path hidden = Files.writeString(folder.resolve("b.csv"), "head\u001b[31m\u0007\u202e\u009b1m,f\n1,2\n2,1\n");
         Path bad = Files.writeString(folder.resolve("c.csv"), "x\u009b31mred,1\n2,\u0085\n");
-        Run run = run(
+        CommandRun run = CommandRun.of(
                 "",
                 "solve",
                 "--kind",
@@ -453,7 +444,7 @@ class CommandsTest {
         assertThat(new ObjectMapper().readTree(lines[2]).path("heading").asText())
                 .as("what it is called stays as it is in JSON")
                 .isEqualTo("head\u001b[31m\u0007\u202e\u009b1m");
-        Run text = run("", "solve", "--kind", "frequencies", hidden.toString(), bad.toString());
+        CommandRun text = CommandRun.of("", "solve", "--kind", "frequencies", hidden.toString(), bad.toString());
         for (String printed : new String[] {run.out(), run.err(), text.out(), text.err()}) {
             assertThat(printed.codePoints().filter(character -> character != '\n'))
                     .noneMatch(promedio.core.sentence.Visible::isHidden);
@@ -462,12 +453,12 @@ class CommandsTest {
 
     @Test
     void a_wrong_word_is_told_and_a_file_that_is_there_is_opened(@TempDir Path folder) throws Exception {
-        Run wrong = run("", "nonsense\u001b[1m");
+        CommandRun wrong = CommandRun.of("", "nonsense\u001b[1m");
         assertThat(wrong.status()).isEqualTo(2);
         assertThat(wrong.err()).startsWith("There is no command and no file \"nonsense\ufffd[1m\".");
-        assertThat(run("", "--wrong").status()).isEqualTo(2);
-        assertThat(run("", "solve").status()).isEqualTo(2);
+        assertThat(CommandRun.of("", "--wrong").status()).isEqualTo(2);
+        assertThat(CommandRun.of("", "solve").status()).isEqualTo(2);
         Path file = Files.writeString(folder.resolve("a.csv"), "1\n2\n");
-        assertThat(run("", file.toString()).status()).isEqualTo(42);
+        assertThat(CommandRun.of("", file.toString()).status()).isEqualTo(42);
     }
 }

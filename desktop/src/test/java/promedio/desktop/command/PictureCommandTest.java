@@ -3,11 +3,6 @@ package promedio.desktop.command;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import java.io.ByteArrayInputStream;
-import java.io.PrintWriter;
-import java.io.StringWriter;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -25,24 +20,10 @@ class PictureCommandTest {
     private static final String TABLE =
             "bench,kind,minutes,age\nOak,lamp,12,3\nElm,radio,15,\nOak,radio,9,8\nOak,lamp,30,2\n";
 
-    private record Run(int status, String out, String err) {
-        JsonNode json() throws Exception {
-            return new ObjectMapper().readTree(out);
-        }
-    }
-
-    private static Run picture(String input, String... arguments) {
+    private static CommandRun picture(String input, String... arguments) {
         List<String> all = new ArrayList<>(List.of("picture", "-"));
         all.addAll(List.of(arguments));
-        StringWriter out = new StringWriter();
-        StringWriter err = new StringWriter();
-        int status = Commands.run(
-                all.toArray(String[]::new),
-                new ByteArrayInputStream(input.getBytes(StandardCharsets.UTF_8)),
-                new PrintWriter(out),
-                new PrintWriter(err),
-                (file, demo) -> 42);
-        return new Run(status, out.toString(), err.toString());
+        return CommandRun.of(input, all.toArray(String[]::new));
     }
 
     @Test
@@ -194,7 +175,7 @@ class PictureCommandTest {
     void files_are_written_in_the_format_that_their_name_tells(@TempDir Path folder) throws Exception {
         for (String ending : List.of("svg", "png", "pdf")) {
             Path file = folder.resolve("minutes." + ending);
-            Run run = picture("2\n3\n7\n", "--as", "dots", "--to", file.toString());
+            CommandRun run = picture("2\n3\n7\n", "--as", "dots", "--to", file.toString());
             assertThat(run.status()).as(run.err()).isZero();
             assertThat(Files.size(file)).isGreaterThan(1_000);
         }
@@ -219,7 +200,7 @@ class PictureCommandTest {
     void what_cannot_be_drawn_is_told_in_a_sentence(String options, String value, int status, String sentence) {
         List<String> all = new ArrayList<>(List.of(options.split(" ", -1)));
         all.add(value);
-        Run run = picture("2\n3\n7\n", all.toArray(String[]::new));
+        CommandRun run = picture("2\n3\n7\n", all.toArray(String[]::new));
         assertThat(run.err()).containsIgnoringCase(sentence).doesNotContain("Exception");
         assertThat(run.status()).isEqualTo(status);
     }

@@ -241,12 +241,11 @@ public final class Drawings implements Part {
                     text,
                     figures.sample().places());
         };
-        return Optional.of(() -> switch (figures.interpretation().kind()) {
+        return Optional.of(() -> switch (figures.interpretation().kind().form()) {
             case VALUES, FREQUENCIES, CLASSES -> ofValues.get();
             case PAIRS -> ofPairs(figures, wishes);
             case CATEGORIES -> ofWords(figures, wishes);
-            case TOTALS, CORRECTION, COMBINATION, TRANSFORM, EMPIRICAL, SCORES ->
-                throw new IllegalStateException("There is no picture of what a question gives.");
+            case GIVENS -> throw new IllegalStateException("There is no picture of what a question gives.");
         });
     }
 
