@@ -151,7 +151,7 @@ final class GivenBase {
                 return impossible("negative", spread.id(), givens.figure(spread).get());
             }
         }
-        return means().or(this::sets).or(this::spread);
+        return means().or(this::sets).or(this::spread).or(this::spreads);
     }
 
     /** The mean that is given is that of the total, as far as its places go. */
@@ -201,12 +201,44 @@ final class GivenBase {
         return said.compare(least) < 0 ? impossible("spread", said, least) : Optional.empty();
     }
 
+    /** The standard deviation and the variance that are given agree, and they with Σx² where Σx is no product of a rounded mean. */
+    private Optional<Sentence> spreads() {
+        Optional<Exact> sd = givens.figure(GivenName.SD);
+        Optional<Exact> variance = givens.figure(GivenName.VARIANCE);
+        if (sd.isPresent() && variance.isPresent()) {
+            Exact square = sd.get().power(2);
+            if (!isRounded(variance.get(), square)
+                    && !isRounded(sd.get(), variance.get().root())) {
+                return impossible("variances", variance.get(), square);
+            }
+        }
+        boolean totals = count.isPresent() && givens.has(GivenName.SUM) && givens.has(GivenName.SUM_SQUARES);
+        if (!totals || sd.isEmpty() && variance.isEmpty() || lessOneOfOne()) {
+            return Optional.empty();
+        }
+        Formula n = count.get();
+        Formula deviations =
+                squares().orElseThrow().minus(sum.orElseThrow().squared().over(n));
+        Figure found = figure(deviations.over(divisor == Divisor.POPULATION ? n : n.minus(number(1))));
+        if (variance.filter(said -> !isRounded(said, found)).isPresent()) {
+            return impossible("variances", variance.get(), found);
+        }
+        return sd.filter(said -> !isRounded(said, found.root())).isPresent()
+                ? impossible("deviations", sd.get(), found.root())
+                : Optional.empty();
+    }
+
+    private boolean lessOneOfOne() {
+        return divisor == Divisor.SAMPLE
+                && givens.figure(GivenName.COUNT).filter(Exact.ONE::equals).isPresent();
+    }
+
     /** What a formula of givens comes to. */
     Figure figure(Formula formula) {
         return Evaluation.of(Sample.givens(givens)).outcome(formula).single().orElse(Exact.ZERO);
     }
 
     private static Optional<Sentence> impossible(String what, Object... facts) {
-        return Optional.of(Sentence.of("given.impossible." + what, facts));
+        return Optional.of(GivenResult.impossible(what, facts));
     }
 }

@@ -132,7 +132,25 @@ final class GivenCombination {
                 return impossible("negative", "sd", item.figure(SD).get());
             }
         }
-        return sizes().or(this::wholeMean);
+        return sizes().or(this::wholeMean).or(this::wholeSd);
+    }
+
+    /** The same of a standard deviation of all. */
+    private Optional<Sentence> wholeSd() {
+        Optional<Exact> said = whole.flatMap(one -> one.figure(SD));
+        if (said.isEmpty() || !know(parts, COUNT, MEAN, SD)) {
+            return Optional.empty();
+        }
+        Figure found = figure(combined());
+        return GivenBase.isRounded(said.get(), found) ? Optional.empty() : impossible("deviations", said.get(), found);
+    }
+
+    /** The standard deviation of all groups. */
+    private Formula combined() {
+        Formula.Named mean = mean();
+        List<Formula> squares =
+                parts.stream().map(part -> squares(part, mean, true)).toList();
+        return GivenLetters.added(squares).over(below(count())).root();
     }
 
     /** The groups are as many together as all are. */
@@ -364,7 +382,7 @@ final class GivenCombination {
             Exact said = whole.get().figure(MEAN).get();
             Formula back = GivenLetters.added(totals).over(GivenLetters.added(sizes));
             if (!GivenBase.isRounded(said, figure(back))) {
-                return result.without(Sentence.of("given.impossible.means", said, figure(back)));
+                return result.without(GivenResult.impossible("means", said, figure(back)));
             }
             if (figure(back).compare(said) == 0) {
                 result.checked(back, GivenLetters.mean(""), said);
@@ -405,8 +423,8 @@ final class GivenCombination {
                 : rest.minus(own.times(d)).over(own.minus(number(1)));
         Optional<Figure> figure = figures(square).stream().findFirst();
         if (figure.filter(found -> found.signum() >= 0).isEmpty()) {
-            return result.without(Sentence.of(
-                    "given.impossible.whole-sd", whole.get().figure(SD).get()));
+            return result.without(
+                    GivenResult.impossible("whole-sd", whole.get().figure(SD).get()));
         }
         Part with = new Part(
                 part.item(),
@@ -435,6 +453,6 @@ final class GivenCombination {
     }
 
     private static Optional<Sentence> impossible(String what, Object... facts) {
-        return Optional.of(Sentence.of("given.impossible." + what, facts));
+        return Optional.of(GivenResult.impossible(what, facts));
     }
 }

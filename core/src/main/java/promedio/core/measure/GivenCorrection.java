@@ -70,7 +70,7 @@ final class GivenCorrection {
         }
         Exact left = givens.figure(GivenName.COUNT).orElseThrow().plus(Exact.of(more));
         return left.compareTo(Exact.ONE) < 0
-                ? Optional.of(Sentence.of("given.impossible.none-left", left))
+                ? Optional.of(GivenResult.impossible("none-left", left))
                 : Optional.empty();
     }
 
@@ -166,7 +166,7 @@ final class GivenCorrection {
         Figure found = old.figure(squares);
         Figure bound = old.figure(least);
         return found.compare(bound) < 0
-                ? Optional.of(Sentence.of("given.impossible.spread", found, bound))
+                ? Optional.of(GivenResult.impossible("spread", found, bound))
                 : Optional.empty();
     }
 

@@ -47,7 +47,7 @@ final class GivenEmpirical {
             Exact said = givens.figure(GivenName.MODE).get();
             GivenResult all = GivenResult.of(KIND, "mode", MODE).as(relation(mean.get(), median.get()));
             if (!GivenBase.isRounded(said, third)) {
-                all.without(Sentence.of("given.impossible.empirical", said, third));
+                all.without(GivenResult.impossible("empirical", said, third));
             }
             found.add(all.made());
         } else if (known < 2) {

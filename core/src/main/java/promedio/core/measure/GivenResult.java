@@ -1,6 +1,7 @@
 package promedio.core.measure;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import promedio.core.formula.Formula;
@@ -9,6 +10,8 @@ import promedio.core.formula.Symbol;
 import promedio.core.measure.GivenMeasure.Check;
 import promedio.core.measure.GivenMeasure.Mistake;
 import promedio.core.number.Exact;
+import promedio.core.number.Figure;
+import promedio.core.number.SignificantText;
 import promedio.core.sample.SampleKind;
 import promedio.core.sentence.Sentence;
 
@@ -16,6 +19,8 @@ import promedio.core.sentence.Sentence;
 final class GivenResult {
     /** What a result without a value is worked by: nothing. */
     private static final Formula NOTHING = Formula.number(1).over(Formula.number(0));
+
+    private static final int DIGITS = 6;
 
     private final SampleKind kind;
     private final String key;
@@ -94,6 +99,20 @@ final class GivenResult {
     GivenResult without(Sentence reason) {
         why = Optional.of(reason);
         return this;
+    }
+
+    /** Why what is given cannot be. Figures are short: what does not end soon is cut to a few digits. */
+    static Sentence impossible(String what, Object... facts) {
+        return Sentence.of(
+                "given.impossible." + what,
+                Arrays.stream(facts).map(GivenResult::shortly).toArray());
+    }
+
+    private static Object shortly(Object fact) {
+        boolean ends = fact instanceof Exact exact
+                && exact.placesInFull().isPresent()
+                && exact.placesInFull().getAsInt() <= DIGITS;
+        return fact instanceof Figure figure && !ends ? SignificantText.of(figure, DIGITS) : fact;
     }
 
     GivenMeasure made() {

@@ -57,10 +57,8 @@ final class GivenScores {
             }
         }
         if (item.figure(SD).get().signum() <= 0) {
-            return result.without(Sentence.of(
-                            "given.impossible.no-spread",
-                            item.label(),
-                            item.figure(SD).get()))
+            return result.without(GivenResult.impossible(
+                            "no-spread", item.label(), item.figure(SD).get()))
                     .made();
         }
         Formula value = GivenLetters.given(

@@ -67,7 +67,8 @@ final class GivenTransform {
     private List<Entry> entries() {
         List<Entry> entries = new ArrayList<>();
         for (GivenName name : GivenName.of(KIND)) {
-            if (name != GivenName.PLUS && name != GivenName.TIMES && givens.has(name)) {
+            boolean measured = name != GivenName.PLUS && name != GivenName.TIMES;
+            if (measured && (givens.has(name) || givens.has(source(name)))) {
                 entries.add(Entry.one(of(name)));
             }
         }
@@ -137,10 +138,8 @@ final class GivenTransform {
         }
         if ((way == Way.SPREAD || way == Way.SQUARE)
                 && givens.figure(source).get().signum() < 0) {
-            return result.without(Sentence.of(
-                            "given.impossible.negative",
-                            source.id(),
-                            givens.figure(source).get()))
+            return result.without(GivenResult.impossible(
+                            "negative", source.id(), givens.figure(source).get()))
                     .made();
         }
         Formula x = before(source);
@@ -150,7 +149,7 @@ final class GivenTransform {
             case PLACE -> {
                 result.slip("not-multiplied", plus.plus(x)).slip("not-added", times.times(x));
                 result.slip("added-first", times.times(plus.plus(x)));
-                if (source != name) {
+                if (source != name && givens.has(name)) {
                     result.slip("quartiles-not-exchanged", after(name, before(name)));
                 }
                 if (givens.figure(GivenName.TIMES).orElse(Exact.ONE).signum() != 0) {

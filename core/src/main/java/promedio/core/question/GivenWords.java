@@ -93,6 +93,9 @@ final class GivenWords {
 
     /** “The mean of 20 boys is 40 and that of 30 girls is 35”, perhaps with a standard deviation each. */
     private Optional<Reading> combination() {
+        if (!pattern("of-means").matcher(text).find()) {
+            return Optional.empty();
+        }
         Matcher parts = pattern("part").matcher(text);
         while (parts.find()) {
             String label = parts.group(2).strip();

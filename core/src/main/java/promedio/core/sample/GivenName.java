@@ -103,6 +103,11 @@ public enum GivenName {
         return isLabelled() || this == READ || this == LEFT_OUT || this == NOT_BELONGING;
     }
 
+    /** Whether a figure under it can be what the question seeks: not where something is put right, or compared. */
+    public boolean canBeSought() {
+        return this != READ && this != LEFT_OUT && this != NOT_BELONGING && this != SCORE;
+    }
+
     /** The names of a kind of question, in the order in which they are asked for. */
     public static List<GivenName> of(SampleKind kind) {
         return Arrays.stream(values()).filter(name -> name.kinds.contains(kind)).toList();

@@ -117,6 +117,9 @@ public final class GivensReader {
         for (int i = 0; i < parts.size(); i++) {
             String part = parts.get(i);
             if (part.equals(SOUGHT)) {
+                if (!name.canBeSought()) {
+                    throw new Fault("given.not-sought", name.id());
+                }
                 sought.add(i);
                 figures.add(Optional.empty());
             } else if (part.isEmpty() && name == GivenName.WHOLE) {

@@ -13,6 +13,7 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import promedio.core.assignment.Interpretation;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.course.Divisor;
@@ -23,6 +24,8 @@ import promedio.core.measure.WeightedMean;
 import promedio.core.measure.Within;
 import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
+import promedio.core.pasted.Found;
+import promedio.core.pasted.Pasted;
 import promedio.core.report.GivenReport;
 import promedio.core.report.GroupingReport;
 import promedio.core.sample.Givens;
@@ -148,13 +151,11 @@ final class KindCall {
         if (table == null && values == null) {
             throw new InputProblem(Sentence.of("question.no-table"));
         }
-        TableFile file = table == null
-                ? TableFiles.ofText("values", values.strip().replaceAll("[;\\s]+", "\n"), ReadingOptions.GUESSED)
-                : TableFiles.read(table, standardInput, ReadingOptions.GUESSED.withAllColumns(), Watch.NOBODY);
-        SampleReader reader = new SampleReader(file);
         if (table == null) {
-            return reader.values(Optional.empty()).sample();
+            return listed(card);
         }
+        TableFile file = TableFiles.read(table, standardInput, ReadingOptions.GUESSED.withAllColumns(), Watch.NOBODY);
+        SampleReader reader = new SampleReader(file);
         if (weights) {
             return reader.frequencies(true).sample();
         }
@@ -166,6 +167,24 @@ final class KindCall {
                                 .sample()
                         : reader.values(Optional.empty()).sample();
         };
+    }
+
+    /** The values as a paste of them is read. */
+    private Sample listed(CourseCard card) throws InputProblem {
+        List<Found> found = Pasted.read(values, card.numerals()).stream()
+                .limit(1)
+                .flatMap(reading -> reading.samples().stream())
+                .toList();
+        if (found.size() != 1) {
+            throw new InputProblem(Sentence.of("input.no-number", "--values"));
+        }
+        Interpretation read = Interpretation.of(found.get(0).sheet("s", ""), card);
+        for (int entry = 0; entry < read.sheet().size(); entry++) {
+            if (read.remark(entry).isPresent()) {
+                throw new InputProblem(read.remark(entry).get());
+            }
+        }
+        return read.sample();
     }
 
     private Exact number(String text) throws InputProblem {

@@ -2,6 +2,7 @@ package promedio.desktop.entries;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -406,6 +407,13 @@ public final class EntriesPage extends VBox {
      * @param typedOn what was typed there since
      */
     public void typeOn(String typedOn) {
+        Optional<SampleSheet> given = model.sheet().filter(sheet -> sheet.can(Use.GIVEN));
+        if (given.isPresent()) {
+            show(true, givens);
+            show(false, lists, foot, missingField);
+            givens.begin(given.get(), typedOn);
+            return;
+        }
         typing = true;
         add.setText(typedOn);
         add.requestFocus();

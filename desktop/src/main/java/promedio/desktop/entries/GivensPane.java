@@ -74,6 +74,9 @@ final class GivensPane extends HBox {
         private final int at;
         private final Optional<GivenName> name;
         private final List<TextField> fields = new ArrayList<>();
+        /** What was put into the fields last: what somebody is typing by now is left alone. */
+        private final List<String> put = new ArrayList<>();
+
         private final Label remark = new Label();
         private final Node node;
 
@@ -88,6 +91,7 @@ final class GivensPane extends HBox {
             for (int i = 0; i < width; i++) {
                 TextField field = field(id, i, width);
                 fields.add(field);
+                put.add("");
                 line.getChildren().add(field);
             }
             remark.getStyleClass().add("givens-remark");
@@ -138,29 +142,39 @@ final class GivensPane extends HBox {
             return String.join(name.filter(one -> one == GivenName.READ).isPresent() ? " : " : "; ", parts);
         }
 
-        /** What was typed counts; what was only passed through changes nothing. */
+        /** What was typed counts, once; what was only passed through changes nothing. */
         private void commit() {
-            if (shown == null || at >= shown.size()) {
+            Optional<SampleSheet> now =
+                    model.sheet().filter(sheet -> shown != null && sheet.id().equals(shown.id()) && at < sheet.size());
+            if (now.isEmpty()) {
                 return;
             }
-            String now = written();
+            // What is on the desk by now, not what is shown of it: figures come later.
+            String before = now.get().columns().get(1).text(at);
             boolean same = IntStream.range(0, fields.size())
-                    .allMatch(i -> fields.get(i).getText().equals(part(i)));
-            if (!same && !now.equals(shown.columns().get(1).text(at))) {
-                model.givens().give(shown.id(), at, now);
+                    .allMatch(i -> fields.get(i).getText().equals(part(before, i)));
+            if (!same && !written().equals(before)) {
+                model.givens().give(shown.id(), at, written());
             }
         }
 
-        private String part(int place) {
-            String text = shown.columns().get(1).text(at);
+        private String part(String text, int place) {
             List<String> parts = name.map(one -> GivensReader.parts(one, text)).orElse(List.of(text));
             return place < parts.size() ? Visible.line(parts.get(place)) : "";
         }
 
-        void show(SheetFigures figures) {
+        void fill() {
             for (int i = 0; i < fields.size(); i++) {
-                fields.get(i).setText(part(i));
+                String now = part(shown.columns().get(1).text(at), i);
+                if (!now.equals(put.get(i))) {
+                    put.set(i, now);
+                    fields.get(i).setText(now);
+                }
             }
+        }
+
+        void show(SheetFigures figures) {
+            fill();
             Optional<Sentence> said = figures.interpretation().remark(at);
             boolean wrong = figures.interpretation().status(at) == Interpretation.Status.NOT_A_NUMBER;
             remark.setText(wrong ? said.map(Words::of).orElse("") : "");
@@ -186,7 +200,21 @@ final class GivensPane extends HBox {
     }
 
     void show(SheetFigures figures) {
-        SampleSheet sheet = figures.sheet();
+        lay(figures.sheet());
+        rows.forEach(row -> row.show(figures));
+        follow(figures);
+    }
+
+    /** Shows the fields of a question at once, for somebody who goes on typing before its figures are there. */
+    void begin(SampleSheet sheet, String typedOn) {
+        lay(sheet);
+        rows.forEach(Row::fill);
+        found.getChildren().clear();
+        focusTyping();
+        rows.stream().flatMap(row -> row.fields.stream()).limit(1).forEach(field -> field.appendText(typedOn));
+    }
+
+    private void lay(SampleSheet sheet) {
         shown = sheet;
         head.setText(Words.of("givens.head." + sheet.kind().id()));
         List<Object> now = new ArrayList<>(List.of(sheet.id()));
@@ -195,8 +223,6 @@ final class GivensPane extends HBox {
             structure = now;
             build(sheet);
         }
-        rows.forEach(row -> row.show(figures));
-        follow(figures);
     }
 
     private void build(SampleSheet sheet) {

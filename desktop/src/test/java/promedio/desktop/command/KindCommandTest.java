@@ -4,10 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import java.io.ByteArrayInputStream;
-import java.io.PrintWriter;
-import java.io.StringWriter;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.DisplayNameGeneration;
@@ -22,20 +18,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 class KindCommandTest {
     @TempDir
     private Path folder;
-
-    private record Run(int status, String out, String err) {}
-
-    private static Run run(String input, String... arguments) {
-        StringWriter out = new StringWriter();
-        StringWriter err = new StringWriter();
-        int status = Commands.run(
-                arguments,
-                new ByteArrayInputStream(input.getBytes(StandardCharsets.UTF_8)),
-                new PrintWriter(out),
-                new PrintWriter(err),
-                (file, demo) -> 42);
-        return new Run(status, out.toString(), err.toString());
-    }
 
     /** Each worked by hand, as a line of standard input. */
     @ParameterizedTest
@@ -55,6 +37,7 @@ class KindCommandTest {
                     combination part='Ann B',10,5,3 part=b,10,9,5 --rule divisor=population          | combined-sd | 4.58257569495584
                     transform plus=32 times=1.8 mean=20 sd=5                                | cv | 13.2352941176471
                     transform times=-2 quartile-1=10 quartile-3=16                          | quartile-1 | -32
+                    transform times=-2 quartile-1=10                                        | quartile-3 | -20
                     empirical mean=26 median=25                                             | mode | 23
                     empirical mean=26 mode=23                                               | median | 25
                     empirical median=25 mode=23                                             | mean | 26
@@ -62,10 +45,11 @@ class KindCommandTest {
                     totals n=5 sum=40 sum-squares=350                                       | variance-population | 6
                     totals n=10 assumed-mean=50 sum-deviations=-30 sum-deviations-squared=500 | mean | 47
                     within --values "2 3 7" k=1,2                                           | share/1 | 0.666666666666667
-                    within --values "2 3 7" k=1,2                                           | least/2 | 0.75
+                    within --values "2, 3, 7" k=1,2                                         | least/2 | 0.75
+                    within --values 2,5;3,5;7 --rule decimal-mark=comma k=2                 | count/2 | 3
                     """)
     void what_is_given_leads_to_what_is_sought(String call, String name, String value) throws Exception {
-        Run run = run(call + "\n", "question", "--as", "-");
+        CommandRun run = CommandRun.of(call + "\n", "question", "--as", "-");
         JsonNode answer = new ObjectMapper().readTree(run.out());
         assertThat(answer.path("results").path(name).asText()).as(run.out()).isEqualTo(value);
         assertThat(answer.path("lines")).isNotEmpty();
@@ -83,7 +67,13 @@ class KindCommandTest {
                     correction n=5 sum=40 mean=9            | The mean is said to be 9, and comes to 8.
                     correction n=20 mean=40 read=8          | “8” is not a value as it was read and as it is. Write them with a colon, for instance: 8 : 18.
                     combination part=a,20,40 part=b,30,35 whole=60,37 | The groups have 50 values together, and all are said to be 60.
-                    combination part=a,20,40 part=b,?,35 whole=,20    | The number of values would be -80/3, which is not a whole number above 0.
+                    combination part=a,20,40 part=b,?,35 whole=,20    | The number of values would be -26.6667, which is not a whole number above 0.
+                    correction n=5 mean=8 read=?:8          | What “read” gives cannot be sought. Type a number.
+                    totals n=5 sum=40 sum-squares=350 sd=4  | The standard deviation is said to be 4, and comes to 2.73861.
+                    totals n=5 mean=8 sd=3 variance=4       | The variance is said to be 4, and comes to 9.
+                    combination part=a,20,40,5 part=b,30,35,4 whole=50,37,9 | The standard deviation is said to be 9, and comes to 5.02849.
+                    within --values "2.5 3,5" k=1           | “3,5” is not a number: left out. Did you mean 3.5?
+                    within --values "2 3" k=-1              | “-1” is not a number of standard deviations; it has to be above 0.
                     combination part=a,20,40                | There have to be two groups at least, and there are 1.
                     transform plus=1 sd=-2                  | “sd” is -2, and cannot be below 0.
                     empirical mean=26 median=25 mode=24     | The mode is said to be 24, and comes to 23 by mean and median.
@@ -95,7 +85,7 @@ class KindCommandTest {
                     within k=2                              | Data are missing. Give them with --table FILE, or a list with --values.
                     """)
     void what_cannot_be_is_refused_in_a_sentence(String call, String sentence) throws Exception {
-        Run run = run("\n" + call + "\ntotals n=2 sum=5\n", "question", "--as", "-");
+        CommandRun run = CommandRun.of("\n" + call + "\ntotals n=2 sum=5\n", "question", "--as", "-");
         String[] lines = run.out().split("\\R", -1);
         assertThat(new ObjectMapper().readTree(lines[0]).path("error").asText()).isEqualTo(sentence);
         assertThat(new ObjectMapper()
@@ -112,7 +102,7 @@ class KindCommandTest {
     void tables_are_grouped_and_weighted_and_totals_are_solved_from_a_file() throws Exception {
         Path table = Files.writeString(folder.resolve("t.csv"), "x,f\n1,5\n2,9\n3,10\n4,8\n5,3\n");
         JsonNode grouping = new ObjectMapper()
-                .readTree(run("", "question", "--as", "grouping", "--table", table.toString(), "--json")
+                .readTree(CommandRun.of("", "question", "--as", "grouping", "--table", table.toString(), "--json")
                         .out());
         assertThat(grouping.path("results").path("mode").toString()).isEqualTo("[\"3\"]");
         assertThat(grouping.path("columns").toString())
@@ -121,35 +111,37 @@ class KindCommandTest {
         assertThat(grouping.path("analysis").toString())
                 .isEqualTo("[[\"1\",1],[\"2\",3],[\"3\",6],[\"4\",3],[\"5\",1]]");
         Path classes = Files.writeString(folder.resolve("c.csv"), "class,frequency\n0-10,4\n10-20,6\n20-30,2\n");
-        assertThat(run("", "question", "--as", "grouping", "--table", classes.toString())
+        assertThat(CommandRun.of("", "question", "--as", "grouping", "--table", classes.toString())
                         .out())
                 .contains("Mo = L + (f₁ − f₀)/(2f₁ − f₀ − f₂) · h")
                 .contains("13.3333333333333");
-        assertThat(run("", "question", "--as", "weighted", "--table", table.toString())
+        assertThat(CommandRun.of("", "question", "--as", "weighted", "--table", table.toString())
                         .out())
                 .contains("x̄_w = Σfx/n = 100/35 ≈ 2.86");
         Path totals = Files.writeString(folder.resolve("g.csv"), "name,value\nn,5\nsum,40\nsum-squares,350\n");
         JsonNode solved = new ObjectMapper()
-                .readTree(run("", "solve", "--kind", "totals", "--json", totals.toString())
+                .readTree(CommandRun.of("", "solve", "--kind", "totals", "--json", totals.toString())
                         .out());
         assertThat(solved.path("results").path("variance-sample").asText()).isEqualTo("7.5");
         Path answers = Files.writeString(folder.resolve("a.csv"), "measure,answer\nmean,8\nvariance-population,62\n");
-        Run marked = run("", "mark", "--kind", "totals", "--answers", answers.toString(), totals.toString());
+        CommandRun marked =
+                CommandRun.of("", "mark", "--kind", "totals", "--answers", answers.toString(), totals.toString());
         assertThat(marked.out()).contains("agrees", "The mean was taken off without being squared.");
         Files.writeString(totals, "name,value\nmean,40\nn,20\nread,30 : 32\n");
-        Run corrected = run("", "solve", "--kind", "correction", totals.toString());
+        CommandRun corrected = CommandRun.of("", "solve", "--kind", "correction", totals.toString());
         assertThat(corrected.out()).contains("3 things given", "40.1").doesNotContain("is not a number");
         Files.writeString(totals, "name,value\nn,5\nsome,40\n");
-        assertThat(run("", "solve", "--kind", "totals", totals.toString()).err())
+        assertThat(CommandRun.of("", "solve", "--kind", "totals", totals.toString())
+                        .err())
                 .contains("row 3", "“some” is not a name");
     }
 
     @Test
     void a_question_is_answered_in_words_with_its_lines_and_its_check() {
-        Run run = run("", "question", "--as", "correction", "n=20", "mean=40", "read=8:18");
+        CommandRun run = CommandRun.of("", "question", "--as", "correction", "n=20", "mean=40", "read=8:18");
         assertThat(run.out())
                 .contains("Σx = Σx_old − 8 + 18 = 800 − 8 + 18 = 810.00", "Check: Σx_old = Σx − 18 + 8", "40.5");
-        assertThat(run("", "question", "--as", "correction").err()).contains("Nothing is given");
-        assertThat(run("", "question").err()).contains("A text with questions is missing");
+        assertThat(CommandRun.of("", "question", "--as", "correction").err()).contains("Nothing is given");
+        assertThat(CommandRun.of("", "question").err()).contains("A text with questions is missing");
     }
 }

@@ -2,6 +2,9 @@ package promedio.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import javafx.event.ActionEvent;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
@@ -65,6 +68,39 @@ class GivenWindowTest extends OpenWindow {
         give("#given-whole-2-1", "37");
         eventually(() -> said().contains("Mean of Ben"));
         assertThat(said()).contains("35.00");
+    }
+
+    /** Whoever types on at once, before any figures have come, types into the form; each field is one step to take back. */
+    @Test
+    void typing_goes_on_from_the_empty_paper_and_nothing_typed_is_overwritten() {
+        onWindow(() -> {
+            ((Hyperlink) window.scene().lookup("#begin-totals")).requestFocus();
+            ((Hyperlink) window.scene().lookup("#begin-totals")).fire();
+            return window.scene().getFocusOwner().getId();
+        });
+        assertThat(onWindow(() -> window.scene().getFocusOwner().getId())).isEqualTo("given-n-0");
+        onWindow(() -> {
+            fields("given-n-0").setText("5");
+            fields("given-n-0").fireEvent(new ActionEvent());
+            // The next field is being typed into when the figures of the one before come.
+            fields("given-sum-1").setText("4");
+            return true;
+        });
+        settle();
+        assertThat(onWindow(() -> fields("given-sum-1").getText())).isEqualTo("4");
+        click("#given-sum-1");
+        type("0");
+        press(KeyCode.ENTER);
+        eventually(() -> said().contains("8.00"));
+        press(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> !said().contains("8.00"));
+        press(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> said().contains("Nothing yet: type what is given."));
+        assertThat(desk.sheet()).isPresent();
+    }
+
+    private static TextField fields(String id) {
+        return (TextField) window.scene().lookup("#" + id);
     }
 
     /** The Line of a list has nothing to draw of what a question gives. */
