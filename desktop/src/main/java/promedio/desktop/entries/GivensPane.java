@@ -210,6 +210,9 @@ final class GivensPane extends HBox {
         lay(sheet);
         rows.forEach(Row::fill);
         found.getChildren().clear();
+        // What lies in a pane that scrolls is in the window only when that has its skin, and takes the cursor only
+        // then.
+        applyCss();
         focusTyping();
         rows.stream().flatMap(row -> row.fields.stream()).limit(1).forEach(field -> field.appendText(typedOn));
     }

@@ -3,7 +3,6 @@ package promedio.desktop.window;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import javafx.event.ActionEvent;
-import javafx.scene.control.Hyperlink;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.DisplayNameGeneration;
@@ -73,11 +72,7 @@ class GivenWindowTest extends OpenWindow {
     /** Whoever types on at once, before any figures have come, types into the form; each field is one step to take back. */
     @Test
     void typing_goes_on_from_the_empty_paper_and_nothing_typed_is_overwritten() {
-        onWindow(() -> {
-            ((Hyperlink) window.scene().lookup("#begin-totals")).requestFocus();
-            ((Hyperlink) window.scene().lookup("#begin-totals")).fire();
-            return window.scene().getFocusOwner().getId();
-        });
+        click("#begin-totals");
         assertThat(onWindow(() -> window.scene().getFocusOwner().getId())).isEqualTo("given-n-0");
         onWindow(() -> {
             fields("given-n-0").setText("5");
