@@ -249,7 +249,10 @@ class MarkerTest {
                 .startsWith("differs");
     }
 
-    /** Whatever is answered about shares of any values, it is marked: nothing counts what has no number. */
+    /**
+     * Whatever is answered about shares of any values, it is marked: nothing counts what has no number. (Who takes the
+     * shares for the values has numbers to count.)
+     */
     @Property(tries = 300)
     void answers_about_shares_are_marked(@ForAll long seed) {
         java.util.Random random = new java.util.Random(seed);
@@ -272,7 +275,9 @@ class MarkerTest {
             String answer =
                     Integer.toString(random.nextInt(60)) + (random.nextBoolean() ? "" : "." + random.nextInt(100));
             String mark = told(marker.mark(question, answer));
-            assertThat(mark).as("%s of %s", question, seed).doesNotContain("value-dropped", "position-for-value");
+            assertThat(mark.contains("frequencies-as-data") ? "" : mark)
+                    .as("%s of %s", question, seed)
+                    .doesNotContain("value-dropped", "position-for-value");
         }
     }
 
