@@ -13,6 +13,8 @@ import promedio.core.vector.Vectors;
 /** Lists that are written out, counted up, or drawn: only the jotter has them. */
 final class Several {
     private static final int MOST_LISTED = 1_000_000;
+    /** Fractions of so many bits are added at once; longer ones take a time that grows with the square of their length. */
+    private static final int SHORT_BITS = 64;
 
     private final Evaluator evaluator;
     private final RandomGenerator random;
@@ -42,9 +44,13 @@ final class Several {
         Exact to = single(range.to());
         Exact by = range.by().isPresent() ? single(range.by().get()) : Exact.ONE;
         boolean gets = by.signum() != 0 && to.minus(from).over(by).signum() >= 0;
-        Exact steps = gets ? to.minus(from).over(by) : Exact.of(MOST_LISTED);
-        if (steps.compareTo(Exact.of(MOST_LISTED)) >= 0) {
-            throw Fault.of(range.at(), gets ? "language.range-long" : "language.range", MOST_LISTED);
+        if (!gets) {
+            throw Fault.of(range.at(), "language.range");
+        }
+        Exact steps = to.minus(from).over(by);
+        int most = mostListed(from, by);
+        if (steps.compareTo(Exact.of(most)) >= 0) {
+            throw Fault.of(range.at(), most == MOST_LISTED ? "language.range-long" : "language.range-fine", most);
         }
         int count = steps.floor().intValue() + 1;
         Numbers.Builder builder = new Numbers.Builder(count);
@@ -54,6 +60,12 @@ final class Several {
             builder.add(register);
         }
         return builder.build();
+    }
+
+    private static int mostListed(Exact from, Exact by) {
+        int bits = from.denominator().bitLength() + by.denominator().bitLength();
+        double longer = Math.max(1, bits / (double) SHORT_BITS);
+        return (int) (MOST_LISTED / (longer * longer));
     }
 
     private Exact single(Expression expression) {

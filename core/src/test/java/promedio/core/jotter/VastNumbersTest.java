@@ -11,6 +11,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DisplayNameGeneration;
@@ -31,6 +32,7 @@ import promedio.core.trail.Sources;
 import promedio.core.trail.Trail;
 import promedio.core.trail.Walk;
 import promedio.core.vector.Register;
+import promedio.core.vector.Vector;
 import promedio.core.vector.Vectors;
 
 /** Numbers of very many digits: exact as long as that is soon done, told and approximate or missing beyond, never a standstill. */
@@ -169,5 +171,23 @@ class VastNumbersTest {
         });
         assertThatThrownBy(() -> jotter.ask("sum of ((1 to 100000) ^ 90)", Lists.NONE, CourseCard.STANDARD))
                 .isInstanceOf(CancellationException.class);
+    }
+
+    /** How many values a list counted up may have falls with the square of the length of its fractions. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+                    (0.001 to 1000 by 0.001)  | 1000000 |
+                    (1e-300 to 3)             | 3       |
+                    (1e-300 to 100000)        |         | language.range-fine
+                    (1 to 1000001)            |         | language.range-long
+                    (3 to 1)                  |         | language.range
+                    """)
+    void lists_of_long_fractions_are_shorter(String line, Integer size, String fault) {
+        Jotted jotted = new Jotter(1, () -> {}).ask(line, Lists.NONE, CourseCard.STANDARD);
+        assertThat(jotted.result().map(Vector::size)).isEqualTo(Optional.ofNullable(size));
+        assertThat(jotted.fault().map(one -> one.sentence().key())).isEqualTo(Optional.ofNullable(fault));
     }
 }

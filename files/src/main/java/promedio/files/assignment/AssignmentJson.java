@@ -1,6 +1,7 @@
 package promedio.files.assignment;
 
 import com.fasterxml.jackson.core.JsonFactory;
+import com.fasterxml.jackson.core.JsonParseException;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.StreamReadFeature;
 import com.fasterxml.jackson.databind.DeserializationFeature;
@@ -77,9 +78,13 @@ final class AssignmentJson {
         return JSON.writeValueAsBytes(document);
     }
 
-    /** Reads a document, all of it; one in which something stands twice, or behind its end, is none. */
+    /** Reads a document, all of it; one in which something stands twice, or behind its end, or a number without end, is none. */
     static JsonNode parse(byte[] document) throws IOException {
-        return STRICT.readTree(document);
+        try {
+            return STRICT.readTree(document);
+        } catch (NumberFormatException endless) {
+            throw new JsonParseException(null, "A number has too many digits.", endless);
+        }
     }
 
     private static BigDecimal version(JsonNode document) {

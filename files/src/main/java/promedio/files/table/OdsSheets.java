@@ -1,5 +1,6 @@
 package promedio.files.table;
 
+import com.fasterxml.aalto.stax.InputFactoryImpl;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Path;
@@ -54,7 +55,8 @@ final class OdsSheets implements Sheets {
 
     /** Reads the names of all sheets, or hands out one. */
     private void parse(int wanted, RowTaker rows) throws IOException, InputProblem {
-        XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
+        // The platform's own parser prints on standard error what is wrong with a byte.
+        XMLInputFactory factory = new InputFactoryImpl();
         factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
         factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
         try (ZipFile zip = new ZipFile(path.toFile())) {

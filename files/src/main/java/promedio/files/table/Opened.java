@@ -1,5 +1,6 @@
 package promedio.files.table;
 
+import java.io.CharConversionException;
 import java.io.Closeable;
 import java.io.IOException;
 import java.io.InterruptedIOException;
@@ -9,6 +10,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.zip.ZipException;
 import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 import promedio.files.InputProblem;
@@ -66,6 +68,8 @@ final class Opened implements Closeable {
             return use.with(file);
         } catch (InterruptedIOException stopped) {
             throw new InputProblem(Sentence.of("input.stopped", source.name()), stopped);
+        } catch (CharConversionException | ZipException damaged) {
+            throw new InputProblem(Sentence.of("input.archive.broken", source.name()), damaged);
         } catch (IOException broken) {
             throw new InputProblem(Sentence.of("input.unreadable", source.name()), broken);
         } catch (OutOfMemoryError tooLarge) {

@@ -228,6 +228,15 @@ class AssignmentFileTest {
         assertThat(AssignmentFile.salvage(file)).isEmpty();
     }
 
+    /** A power of ten beyond every number in the document: the file is damaged, and nothing of it can be salvaged. */
+    @Test
+    void a_number_without_end_is_damage(@TempDir Path folder) throws Exception {
+        String document = "{\"format\":\"promedio\",\"version\":2,\"more\":" + "1".repeat(600) + "e111111111111}";
+        assertThatThrownBy(() -> read(document)).hasMessageContaining("damaged");
+        Path file = Files.write(folder.resolve("sheet.promedio"), zipped(document));
+        assertThat(AssignmentFile.salvage(file)).isEmpty();
+    }
+
     private static int indexOf(byte[] bytes, String text) {
         return new String(bytes, StandardCharsets.ISO_8859_1).indexOf(text);
     }

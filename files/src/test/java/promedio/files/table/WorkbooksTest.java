@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -20,6 +21,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
+import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import org.dhatim.fastexcel.Workbook;
 import org.dhatim.fastexcel.Worksheet;
@@ -303,5 +305,28 @@ class WorkbooksTest {
                 assertThat(problem.sentence().toString()).isNotEmpty();
             }
         }
+    }
+
+    /** A byte that is no character, inside a sheet: the workbook is called damaged, and the parser prints nothing of its own. */
+    @Test
+    void a_member_that_is_no_text_is_damage_and_no_word_of_the_parser_is_printed() throws Exception {
+        byte[] sheet =
+                ods("<table:table table:name='t'><table:table-row>" + word("a#b") + "</table:table-row></table:table>");
+        Map<String, byte[]> members = new LinkedHashMap<>();
+        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(sheet))) {
+            for (ZipEntry entry; (entry = in.getNextEntry()) != null; ) {
+                String text = new String(in.readAllBytes(), StandardCharsets.ISO_8859_1);
+                members.put(entry.getName(), text.replace('#', '\u00ff').getBytes(StandardCharsets.ISO_8859_1));
+            }
+        }
+        PrintStream before = System.err;
+        ByteArrayOutputStream printed = new ByteArrayOutputStream();
+        System.setErr(new PrintStream(printed, true, StandardCharsets.UTF_8));
+        try {
+            assertThatThrownBy(() -> read(zip(members), ReadingOptions.GUESSED)).hasMessageContaining("damaged");
+        } finally {
+            System.setErr(before);
+        }
+        assertThat(printed.toString(StandardCharsets.UTF_8)).isEmpty();
     }
 }
