@@ -10,7 +10,6 @@ import java.util.Map;
 import java.util.Optional;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
-import promedio.core.course.Divisor;
 import promedio.core.course.Frequencies;
 import promedio.core.data.Entries;
 import promedio.core.number.Decimals;
@@ -25,6 +24,7 @@ import promedio.core.sample.SampleKind;
 import promedio.core.sample.SampleKind.Use;
 import promedio.core.sentence.Sentence;
 import promedio.core.tabulate.ClassReading;
+import promedio.core.tabulate.LetteredReader;
 
 /**
  * A sheet read under a course card: the sample it makes, and what became of each entry. Words and blanks are left out and
@@ -276,7 +276,7 @@ public final class Interpretation {
     }
 
     private Sample readGivens(CourseCard card) {
-        GivensReader reader = new GivensReader(sheet.kind(), numerals, card.get(CardKey.DIVISOR) == Divisor.SAMPLE);
+        GivensReader reader = LetteredReader.givens(sheet.kind(), card);
         for (int row = 0; row < sheet.size(); row++) {
             try {
                 boolean off = sheet.off().contains(row);

@@ -22,7 +22,6 @@ final class GivenResult {
 
     private static final int DIGITS = 6;
 
-    private final SampleKind kind;
     private final String key;
     private final Symbol symbol;
     private final List<Measure.Method> ways = new ArrayList<>();
@@ -32,14 +31,15 @@ final class GivenResult {
     private Traits traits = Traits.of(Measure.Group.CENTRE).from("BOOKS").being(Traits.Known.USUAL);
     private Optional<Check> check = Optional.empty();
     private Optional<Sentence> why = Optional.empty();
+    private Sentence note;
 
     private GivenResult(SampleKind kind, String key, Symbol symbol) {
-        this.kind = kind;
         this.key = key;
         this.symbol = symbol;
         this.question = key;
         int slash = key.indexOf('/');
         this.label = Sentence.of("measure." + (slash < 0 ? key : key.substring(0, slash)));
+        this.note = Sentence.of("note.given." + kind.id());
     }
 
     /** A result under a key. */
@@ -83,6 +83,12 @@ final class GivenResult {
         return by("definition", body);
     }
 
+    /** How it comes about, where that is not the same for all of its kind. */
+    GivenResult noted(Sentence how) {
+        note = how;
+        return this;
+    }
+
     /** What has to come out under a symbol when the result is put in. */
     GivenResult checked(Formula body, Symbol under, Exact given) {
         // The letter of what is given stands in the formula for what is given, and before it for what comes out.
@@ -117,7 +123,6 @@ final class GivenResult {
 
     GivenMeasure made() {
         List<Measure.Method> all = ways.isEmpty() ? Measure.only(symbol, NOTHING) : ways;
-        Sentence note = Sentence.of("note.given." + kind.id());
         return new GivenMeasure(key, question, label, symbol, traits, all, check, mistakes, note, why);
     }
 }

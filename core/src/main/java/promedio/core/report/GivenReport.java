@@ -87,12 +87,14 @@ public final class GivenReport {
         return new Working(formula, sample, card);
     }
 
-    /** The lines in which results are put in where they came from. */
+    /** The lines in which results are put in where they came from, each once. */
     public List<Notation> checks() {
-        return measures.keySet().stream()
+        Map<String, Notation> checks = new LinkedHashMap<>();
+        measures.keySet().stream()
                 .filter(name -> !outcomes.get(name).figures().isEmpty())
                 .flatMap(name -> check(measures.get(name), sample, card).stream())
-                .toList();
+                .forEach(check -> checks.putIfAbsent(check.text(), check));
+        return List.copyOf(checks.values());
     }
 
     /** The line in which a result is put in where it came from; empty where there is nothing to put it in. */

@@ -3,6 +3,7 @@ package promedio.core.sample;
 import static promedio.core.sample.SampleKind.COMBINATION;
 import static promedio.core.sample.SampleKind.CORRECTION;
 import static promedio.core.sample.SampleKind.EMPIRICAL;
+import static promedio.core.sample.SampleKind.MISSING;
 import static promedio.core.sample.SampleKind.SCORES;
 import static promedio.core.sample.SampleKind.TOTALS;
 import static promedio.core.sample.SampleKind.TRANSFORM;
@@ -15,10 +16,14 @@ import java.util.Set;
 
 /** A name under which a question gives something, and in which kinds of question it may. */
 public enum GivenName {
+    /** Values or classes, letters among them. */
+    VALUES("values", 1, MISSING),
+    /** How often each counts, letters among them. */
+    FREQUENCIES("frequencies", 1, MISSING),
     /** n, the number of values. */
-    COUNT("n", 1, TOTALS, CORRECTION),
+    COUNT("n", 1, TOTALS, CORRECTION, MISSING),
     /** Σx. */
-    SUM("sum", 1, TOTALS, CORRECTION),
+    SUM("sum", 1, TOTALS, CORRECTION, MISSING),
     /** Σx². */
     SUM_SQUARES("sum-squares", 1, TOTALS, CORRECTION),
     /** A, about which deviations are taken. */
@@ -32,11 +37,11 @@ public enum GivenName {
     /** What each value is multiplied by, before anything is added. */
     TIMES("times", 1, TRANSFORM),
     /** The mean. */
-    MEAN("mean", 1, TOTALS, CORRECTION, TRANSFORM, EMPIRICAL),
+    MEAN("mean", 1, TOTALS, CORRECTION, TRANSFORM, EMPIRICAL, MISSING),
     /** The median. */
-    MEDIAN("median", 1, TRANSFORM, EMPIRICAL),
+    MEDIAN("median", 1, TRANSFORM, EMPIRICAL, MISSING),
     /** The mode. */
-    MODE("mode", 1, TRANSFORM, EMPIRICAL),
+    MODE("mode", 1, TRANSFORM, EMPIRICAL, MISSING),
     /** The lower quartile. */
     LOWER_QUARTILE("quartile-1", 1, TRANSFORM),
     /** The upper quartile. */
@@ -46,9 +51,9 @@ public enum GivenName {
     /** The interquartile range. */
     IQR("iqr", 1, TRANSFORM),
     /** The standard deviation, with the divisor of the course. */
-    SD("sd", 1, TOTALS, CORRECTION, TRANSFORM),
+    SD("sd", 1, TOTALS, CORRECTION, TRANSFORM, MISSING),
     /** The variance, with the divisor of the course. */
-    VARIANCE("variance", 1, TOTALS, CORRECTION, TRANSFORM),
+    VARIANCE("variance", 1, TOTALS, CORRECTION, TRANSFORM, MISSING),
     /** The mean deviation. */
     MEAN_DEVIATION("mean-deviation", 1, TRANSFORM),
     /** A coefficient of skewness. */
@@ -96,6 +101,11 @@ public enum GivenName {
     /** Whether figures under it have a label of their own, before them. */
     public boolean isLabelled() {
         return this == PART || this == SCORE;
+    }
+
+    /** Whether a row of figures stands under it, some of which may be letters. */
+    public boolean isRow() {
+        return this == VALUES || this == FREQUENCIES;
     }
 
     /** Whether it may be given more than once. */

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import promedio.core.number.Exact;
+import promedio.core.sentence.Sentence;
 
 /**
  * What a question gives in place of data: figures under names, in the order in which they stand. What its kind knows under which name
@@ -12,8 +13,16 @@ import promedio.core.number.Exact;
  * @param kind the kind of question
  * @param items what is given
  * @param lessOne whether the divisor of a standard deviation that is given is n − 1
+ * @param lettered the list or table in which letters stand for what is sought; empty where there is none
+ * @param unread what is wrong with that list or table
  */
-public record Givens(SampleKind kind, List<Item> items, boolean lessOne) {
+public record Givens(
+        SampleKind kind, List<Item> items, boolean lessOne, Optional<Lettered> lettered, Optional<Sentence> unread) {
+    /** What is given in figures alone. */
+    public Givens(SampleKind kind, List<Item> items, boolean lessOne) {
+        this(kind, items, lessOne, Optional.empty(), Optional.empty());
+    }
+
     /** Copies the list. */
     public Givens {
         items = List.copyOf(items);
@@ -23,7 +32,7 @@ public record Givens(SampleKind kind, List<Item> items, boolean lessOne) {
      * Something given.
      *
      * @param name what it is
-     * @param label which of several of that name; empty where there can be one only
+     * @param label which of several of that name, or a row as it is written; empty where neither is there
      * @param figures its figures in their order; an empty one is not given
      * @param sought the places, from 0, of those that are sought
      */

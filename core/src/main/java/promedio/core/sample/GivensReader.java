@@ -24,6 +24,7 @@ public final class GivensReader {
     private final SampleKind kind;
     private final Numerals numerals;
     private final boolean lessOne;
+    private final Tables tables;
     private final List<Item> items = new ArrayList<>();
 
     /**
@@ -32,11 +33,26 @@ public final class GivensReader {
      * @param kind the kind of question
      * @param numerals how numbers are written
      * @param lessOne whether the divisor of a standard deviation that is given is n − 1
+     * @param tables reads a list or table with letters
      */
-    public GivensReader(SampleKind kind, Numerals numerals, boolean lessOne) {
+    public GivensReader(SampleKind kind, Numerals numerals, boolean lessOne, Tables tables) {
+        this.tables = tables;
         this.kind = kind;
         this.numerals = numerals;
         this.lessOne = lessOne;
+    }
+
+    /** Reads a list or table in which letters stand for some figures. */
+    @FunctionalInterface
+    public interface Tables {
+        /**
+         * Reads one.
+         *
+         * @param values its values or classes
+         * @param frequencies how often each counts; empty for a list
+         * @throws Fault when there is none
+         */
+        Lettered read(String values, Optional<String> frequencies) throws Fault;
     }
 
     /** What is wrong with a row; nothing is taken of it. */
@@ -45,7 +61,8 @@ public final class GivensReader {
 
         private final transient Sentence sentence;
 
-        Fault(String key, Object... facts) {
+        /** What a sentence says is wrong. */
+        public Fault(String key, Object... facts) {
             super(key);
             this.sentence = Sentence.of(key, facts);
         }
@@ -58,7 +75,18 @@ public final class GivensReader {
 
     /** All that was read. */
     public Givens givens() {
-        return new Givens(kind, items, lessOne);
+        List<Item> rows = of(GivenName.VALUES);
+        if (rows.isEmpty()) {
+            return new Givens(kind, items, lessOne);
+        }
+        try {
+            Lettered read = tables.read(
+                    rows.get(0).label(),
+                    of(GivenName.FREQUENCIES).stream().map(Item::label).findFirst());
+            return new Givens(kind, items, lessOne, Optional.of(read), Optional.empty());
+        } catch (Fault fault) {
+            return new Givens(kind, items, lessOne, Optional.empty(), Optional.of(fault.sentence()));
+        }
     }
 
     /**
@@ -75,6 +103,10 @@ public final class GivensReader {
                 GivenName.find(kind, name.strip()).orElseThrow(() -> new Fault("given.unknown", name.strip(), names()));
         if (!known.isRepeated() && !of(known).isEmpty()) {
             throw new Fault("given.twice", known.id());
+        }
+        if (known.isRow()) {
+            items.add(new Item(known, text.strip(), List.of(), Set.of()));
+            return true;
         }
         List<String> parts = parts(known, text.strip());
         String label = "";

@@ -68,6 +68,8 @@ public enum SampleKind {
     EMPIRICAL("empirical"),
     /** Values out of several distributions, each with its mean and standard deviation. */
     SCORES("scores"),
+    /** A list or table of which some figures are not known, and what is known of the whole. */
+    MISSING("missing"),
     /** Words, which are counted. */
     CATEGORIES("categories", List.of(Role.WORD), List.of(), Above.NOTHING, EnumSet.noneOf(Use.class));
 
@@ -209,7 +211,7 @@ public enum SampleKind {
             case CLASSES -> Form.CLASSES;
             case PAIRS -> Form.PAIRS;
             case CATEGORIES -> Form.CATEGORIES;
-            case TOTALS, CORRECTION, COMBINATION, TRANSFORM, EMPIRICAL, SCORES -> Form.GIVENS;
+            case TOTALS, CORRECTION, COMBINATION, TRANSFORM, EMPIRICAL, SCORES, MISSING -> Form.GIVENS;
         };
     }
 

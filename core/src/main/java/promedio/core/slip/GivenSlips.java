@@ -15,6 +15,8 @@ final class GivenSlips {
             of("mean-of-means", 5, FORMULA),
             of("wrong-kept", 5, FORMULA),
             of("count-kept", 5, DIVISION),
+            of("letter-not-counted", 5, DIVISION),
+            of("letter-as-nothing", 4, FORMULA),
             of("distances-omitted", 5, SQUARES),
             of("squares-kept", 5, SQUARES),
             of("added-to-spread", 5, SCALE),

@@ -35,6 +35,7 @@ import promedio.core.sample.Sample;
 import promedio.core.sample.SampleKind;
 import promedio.core.slip.Asked;
 import promedio.core.slip.Slips;
+import promedio.core.tabulate.LetteredReader;
 
 /** What follows from what a question gives is what the values themselves have, of which nobody tells. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -301,8 +302,8 @@ class GivenLawsTest {
     }
 
     private static Sample given(String kind, String... pairs) throws GivensReader.Fault {
-        GivensReader reader =
-                new GivensReader(SampleKind.find(kind).orElseThrow(), CourseCard.STANDARD.numerals(), false);
+        GivensReader reader = LetteredReader.givens(
+                SampleKind.find(kind).orElseThrow(), CourseCard.STANDARD.with(CardKey.DIVISOR, Divisor.POPULATION));
         for (String pair : pairs) {
             String[] both = pair.split("=", 2);
             reader.take(both[0], both[1]);

@@ -1,6 +1,7 @@
 package promedio.desktop.command;
 
 import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -8,6 +9,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.StringJoiner;
+import java.util.TreeMap;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -23,17 +26,20 @@ import promedio.core.measure.Measure;
 import promedio.core.measure.WeightedMean;
 import promedio.core.measure.Within;
 import promedio.core.number.Exact;
+import promedio.core.number.Figure;
 import promedio.core.number.Numerals;
 import promedio.core.pasted.Found;
 import promedio.core.pasted.Pasted;
 import promedio.core.report.GivenReport;
 import promedio.core.report.GroupingReport;
+import promedio.core.sample.GivenName;
 import promedio.core.sample.Givens;
 import promedio.core.sample.GivensReader;
 import promedio.core.sample.Sample;
 import promedio.core.sample.SampleKind;
 import promedio.core.sample.SampleKind.Use;
 import promedio.core.sentence.Sentence;
+import promedio.core.tabulate.LetteredReader;
 import promedio.files.InputProblem;
 import promedio.files.sample.SampleReader;
 import promedio.files.table.ReadingOptions;
@@ -123,7 +129,7 @@ final class KindCall {
     }
 
     private void ofGivens(SampleKind kind, CourseCard card, KindAnswer answer) throws InputProblem {
-        GivensReader reader = new GivensReader(kind, card.numerals(), card.get(CardKey.DIVISOR) == Divisor.SAMPLE);
+        GivensReader reader = LetteredReader.givens(kind, card);
         for (String pair : given) {
             int equals = pair.indexOf('=');
             try {
@@ -131,6 +137,9 @@ final class KindCall {
             } catch (GivensReader.Fault fault) {
                 throw new InputProblem(fault.sentence(), fault);
             }
+        }
+        if (kind == SampleKind.MISSING) {
+            lettered(reader);
         }
         Givens givens = reader.givens();
         if (givens.items().isEmpty()) {
@@ -141,9 +150,44 @@ final class KindCall {
             throw new InputProblem(report.refused().get());
         }
         answer.add(report);
+        GivenMeasures.whole(givens).filter(whole -> !whole).ifPresent(part -> answer.more()
+                .put("whole", false));
+        List<Map<String, Figure>> solutions = GivenMeasures.solutions(givens);
+        if (!solutions.isEmpty()) {
+            ArrayNode all = answer.more().putArray("solutions");
+            solutions.forEach(one -> {
+                ObjectNode solution = all.addObject();
+                new TreeMap<>(one).forEach((letter, value) -> solution.put(letter, KindAnswer.written(value)));
+            });
+        }
         List<String> best = GivenMeasures.best(givens);
         if (!best.isEmpty()) {
             answer.add("best", best);
+        }
+    }
+
+    /** The list or table with letters, as it stands on the command line or in a file. */
+    private void lettered(GivensReader reader) throws InputProblem {
+        try {
+            if (values != null) {
+                reader.take(GivenName.VALUES.id(), values);
+            }
+            if (table == null) {
+                return;
+            }
+            TableFile file =
+                    TableFiles.read(table, standardInput, ReadingOptions.GUESSED.withAllColumns(), Watch.NOBODY);
+            List<String> names = List.of(GivenName.VALUES.id(), GivenName.FREQUENCIES.id());
+            int columns = Math.min(names.size(), file.table().columns().size());
+            for (int column = 0; column < columns; column++) {
+                StringJoiner cells = new StringJoiner("; ");
+                for (int row = 0; row < file.table().rows(); row++) {
+                    cells.add(file.table().columns().get(column).entries().text(row));
+                }
+                reader.take(names.get(column), cells.toString());
+            }
+        } catch (GivensReader.Fault fault) {
+            throw new InputProblem(fault.sentence(), fault);
         }
     }
 

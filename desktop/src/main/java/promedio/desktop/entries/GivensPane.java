@@ -117,7 +117,11 @@ final class GivensPane extends HBox {
             TextField field = new TextField();
             field.setId("given-" + id + "-" + at + (width > 1 ? "-" + place : ""));
             boolean label = name.filter(GivenName::isLabelled).isPresent() && place == 0;
-            field.getStyleClass().add(label ? "givens-label" : "short-field");
+            boolean row = name.filter(GivenName::isRow).isPresent();
+            field.getStyleClass().add(row ? "givens-row-field" : label ? "givens-label" : "short-field");
+            if (row) {
+                field.setPromptText(Words.of("givens.prompt." + id));
+            }
             name.filter(one -> width > 1)
                     .ifPresent(one -> field.setPromptText(Words.of("givens.prompt." + one.id() + "." + place)));
             field.setAccessibleText(words(id) + (width > 1 ? ", " + field.getPromptText() : ""));

@@ -5,9 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
-import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
-import promedio.core.course.Divisor;
 import promedio.core.data.Column;
 import promedio.core.data.PointedOut;
 import promedio.core.number.Decimals;
@@ -22,6 +20,7 @@ import promedio.core.sentence.Sentence;
 import promedio.core.tabulate.ClassLabel;
 import promedio.core.tabulate.ClassProblem;
 import promedio.core.tabulate.ClassReading;
+import promedio.core.tabulate.LetteredReader;
 import promedio.files.InputProblem;
 import promedio.files.table.ColumnSearch;
 import promedio.files.table.TableFile;
@@ -174,7 +173,7 @@ public final class SampleReader {
      */
     public Reading givens(SampleKind kind, CourseCard card) throws InputProblem {
         checkTwo("input.two-columns.givens");
-        GivensReader reader = new GivensReader(kind, card.numerals(), card.get(CardKey.DIVISOR) == Divisor.SAMPLE);
+        GivensReader reader = LetteredReader.givens(kind, card);
         for (int row = 0; row < table.rows(); row++) {
             try {
                 reader.take(table.text(0, row), table.text(1, row));
