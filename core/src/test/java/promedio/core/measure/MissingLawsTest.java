@@ -252,7 +252,7 @@ class MissingLawsTest {
             throws GivensReader.Fault {
         Map<String, String> givens = new TreeMap<>(Map.of("values", values));
         Optional.ofNullable(frequencies).ifPresent(row -> givens.put("frequencies", row));
-        Optional.ofNullable(told).ifPresent(one -> givens.put(one.split("=")[0], one.split("=")[1]));
+        Optional.ofNullable(told).ifPresent(one -> givens.put(one.split("=", -1)[0], one.split("=", -1)[1]));
         Map<String, Outcome> found = found(givens);
         if (letter == null) {
             assertThat(found.values())
