@@ -138,7 +138,7 @@ final class KindCall {
                 throw new InputProblem(fault.sentence(), fault);
             }
         }
-        if (kind == SampleKind.MISSING) {
+        if (GivenName.of(kind).contains(GivenName.VALUES)) {
             lettered(reader);
         }
         Givens givens = reader.givens();
