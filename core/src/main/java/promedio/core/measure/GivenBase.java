@@ -235,6 +235,11 @@ final class GivenBase {
 
     /** What a formula of givens comes to. */
     Figure figure(Formula formula) {
+        return figure(givens, formula);
+    }
+
+    /** What a formula of givens comes to: 0 where it comes to nothing. */
+    static Figure figure(Givens givens, Formula formula) {
         return Evaluation.of(Sample.givens(givens)).outcome(formula).single().orElse(Exact.ZERO);
     }
 

@@ -449,7 +449,7 @@ final class GivenCombination {
     }
 
     private Figure figure(Formula formula) {
-        return figures(formula).stream().findFirst().orElse(Exact.ZERO);
+        return GivenBase.figure(givens, formula);
     }
 
     private static Optional<Sentence> impossible(String what, Object... facts) {

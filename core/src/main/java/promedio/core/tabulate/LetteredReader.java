@@ -26,6 +26,9 @@ import promedio.core.sample.SampleKind;
 /** Reads a list, or the two rows of a table, in which letters stand for some figures. */
 public final class LetteredReader {
     private static final int MOST_LETTERS = 2;
+    /** Which of the rows with letters a median meets is tried for every two of them. */
+    private static final int MOST_ROWS = 20;
+
     /** What is left open without a letter. */
     private static final Pattern OPEN = Pattern.compile("\\?+|_+|…|\\.{3}|[–—−-]");
 
@@ -85,6 +88,12 @@ public final class LetteredReader {
         int letters = read.letters().size();
         if (letters == 0 || letters > MOST_LETTERS) {
             throw new Fault(letters == 0 ? "given.impossible.no-letter" : "given.impossible.letters", letters);
+        }
+        long open = rows.stream()
+                .filter(row -> !row.value().isNumber() || !row.frequency().isNumber())
+                .count();
+        if (open > MOST_ROWS) {
+            throw new Fault("given.impossible.letter-rows", open, MOST_ROWS);
         }
         for (Row row : rows) {
             if (!row.value().isNumber() && !row.frequency().isNumber()) {

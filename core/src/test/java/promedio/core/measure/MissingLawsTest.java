@@ -16,6 +16,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import promedio.core.assignment.Interpretation;
@@ -36,6 +37,7 @@ import promedio.core.sample.GivensReader;
 import promedio.core.sample.Linear;
 import promedio.core.sample.Sample;
 import promedio.core.sample.SampleKind;
+import promedio.core.sentence.Sentence;
 import promedio.core.tabulate.LetteredReader;
 
 /** What is taken out of data is found again from what is told of the whole, whatever it was. */
@@ -263,6 +265,27 @@ class MissingLawsTest {
             assertThat(GivenMeasures.whole(given(givens).givens().orElseThrow()))
                     .contains(false);
         }
+    }
+
+    /** Among many values, and with frequencies above a billion, it is found as among few. */
+    @Test
+    void a_value_among_many_is_found() throws GivensReader.Fault {
+        String many = IntStream.range(0, 5_000).mapToObj(Integer::toString).collect(Collectors.joining(" "));
+        assertThat(figure(found(Map.of("values", many + " x", "mean", "2500")), "x"))
+                .isEqualTo(Exact.of(2500L * 5001 - 12_497_500));
+        // 0 … 4999 without x has its middle between 2499 and 2500: x lies between them.
+        assertThat(figure(found(Map.of("values", many + " x", "median", "2499.5")), "x"))
+                .isEqualTo(Exact.ratio(4999, 2));
+        assertThat(figure(
+                        found(Map.of("values", "1 2 3", "frequencies", "4000000000 f 4000000000", "n", "9000000000")),
+                        "f"))
+                .isEqualTo(Exact.of(1_000_000_000));
+        String letters = IntStream.range(0, 21).mapToObj(i -> "x").collect(Collectors.joining(" "));
+        assertThat(found(Map.of("values", letters, "mean", "2"))
+                        .get("letter")
+                        .whyUndefined()
+                        .map(Sentence::key))
+                .contains("given.impossible.letter-rows");
     }
 
     @ParameterizedTest
