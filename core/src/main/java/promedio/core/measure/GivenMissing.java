@@ -1,8 +1,5 @@
 package promedio.core.measure;
 
-import static promedio.core.formula.Formula.number;
-
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -16,8 +13,6 @@ import promedio.core.number.Figure;
 import promedio.core.sample.GivenName;
 import promedio.core.sample.Givens;
 import promedio.core.sample.Lettered;
-import promedio.core.sample.Lettered.Row;
-import promedio.core.sample.Linear;
 import promedio.core.sample.SampleKind;
 import promedio.core.sentence.Sentence;
 
@@ -32,9 +27,6 @@ import promedio.core.sentence.Sentence;
  */
 final class GivenMissing {
     private static final SampleKind KIND = SampleKind.MISSING;
-    /** Of more rows, those that are known are put in as one figure. */
-    private static final int MOST_ROWS = 40;
-
     private final Givens givens;
     private final Lettered data;
     private final List<String> letters;
@@ -48,7 +40,7 @@ final class GivenMissing {
     static List<Entry> of(Givens givens) {
         if (givens.lettered().isEmpty()) {
             Sentence why = givens.unread().orElse(Sentence.of("given.missing", "values"));
-            return List.of(Entry.one(GivenResult.of(KIND, "letter", LetteredSolutions.symbol("x"))
+            return List.of(Entry.one(GivenResult.of(KIND, "letter", LetteredSolutions.symbol("x", false))
                     .without(why)
                     .made()));
         }
@@ -84,11 +76,11 @@ final class GivenMissing {
     }
 
     private GivenMeasure measure(String letter, LetteredSolutions result) {
-        boolean value =
-                data.rows().stream().anyMatch(row -> row.value().factor(letter).signum() != 0);
-        GivenResult made = GivenResult.of(KIND, letter, LetteredSolutions.symbol(letter))
-                .called(Sentence.of("measure.given." + (value ? "value" : "frequency"), letter))
-                .in(value ? Group.CENTRE : Group.POSITION, value ? Dimension.UNIT : Dimension.NONE);
+        boolean counts = data.isFrequency(letter);
+        GivenResult made = GivenResult.of(KIND, letter, LetteredSolutions.symbol(letter, counts))
+                .called(Sentence.of(
+                        "measure.given." + (counts ? "frequency" : "value"), LetterEquation.written(letter)))
+                .in(Group.CENTRE, counts ? Dimension.NONE : Dimension.UNIT);
         if (result.why().isPresent()) {
             return made.without(result.why().get()).made();
         }
@@ -109,48 +101,16 @@ final class GivenMissing {
 
     /** The letters put into what was given of the whole: the mean, else the total or the count. */
     private void check(Map<String, Formula.Named> found, GivenResult made) {
-        List<Formula> counts = new ArrayList<>();
-        List<Formula> totals = new ArrayList<>();
-        Exact knownCount = Exact.ZERO;
-        Exact knownTotal = Exact.ZERO;
-        boolean many = data.rows().size() > MOST_ROWS;
-        for (Row row : data.rows()) {
-            if (many && row.frequency().isNumber() && row.value().isNumber()) {
-                knownCount = knownCount.plus(row.frequency().constant());
-                knownTotal = knownTotal.plus(
-                        row.frequency().constant().times(row.value().constant()));
-                continue;
-            }
-            Formula f = putIn(row.frequency(), found);
-            Formula v = putIn(row.value(), found);
-            counts.add(f);
-            totals.add(LetterEquation.times(f, v));
-        }
-        if (many) {
-            counts.add(0, number(knownCount));
-            totals.add(0, number(knownTotal));
-        }
-        Formula n =
-                data.counted() ? GivenLetters.added(counts) : number(data.rows().size());
+        LetteredEquations equations = new LetteredEquations(givens);
         Optional<Exact> mean = givens.figure(GivenName.MEAN);
         Optional<Exact> sum = givens.figure(GivenName.SUM);
         Optional<Exact> count = givens.figure(GivenName.COUNT);
         if (mean.isPresent()) {
-            made.checked(GivenLetters.added(totals).over(n), GivenLetters.mean(""), mean.get());
+            made.checked(equations.total(found).over(equations.count(found)), GivenLetters.mean(""), mean.get());
         } else if (sum.isPresent()) {
-            made.checked(GivenLetters.added(totals), GivenLetters.sum(""), sum.get());
+            made.checked(equations.total(found), GivenLetters.sum(""), sum.get());
         } else if (count.isPresent() && data.counted()) {
-            made.checked(n, GivenLetters.count(""), count.get());
+            made.checked(equations.count(found), GivenLetters.count(""), count.get());
         }
-    }
-
-    private static Formula putIn(Linear figure, Map<String, Formula.Named> found) {
-        List<Formula> parts = new ArrayList<>();
-        if (figure.constant().signum() != 0 || figure.isNumber()) {
-            parts.add(number(figure.constant()));
-        }
-        figure.factors()
-                .forEach((letter, factor) -> parts.add(LetterEquation.times(number(factor), found.get(letter))));
-        return GivenLetters.added(parts);
     }
 }

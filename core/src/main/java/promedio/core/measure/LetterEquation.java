@@ -76,7 +76,17 @@ record LetterEquation(
                 + shortly(right).replace("-", "−");
     }
 
-    private static String term(Exact factor, String letter) {
+    private static final int SUBSCRIPT = '₀' - '0';
+
+    /** A letter with its number below the line: {@code f₁}. */
+    static String written(String letter) {
+        StringBuilder written = new StringBuilder(letter.substring(0, 1));
+        letter.chars().skip(1).forEach(digit -> written.append((char) (digit + SUBSCRIPT)));
+        return written.toString();
+    }
+
+    private static String term(Exact factor, String name) {
+        String letter = written(name);
         if (factor.abs().equals(Exact.ONE)) {
             return (factor.signum() < 0 ? "-" : "") + letter;
         }

@@ -24,7 +24,7 @@ final class LetteredEquations {
     private static final Symbol MEDIAN = Symbol.of("median", Notation.word("median"));
     private static final Symbol MODE = Symbol.of("mode", Notation.word("mode"));
     /** A sum of more parts is written as what it comes to. */
-    private static final int MOST_PARTS = 40;
+    private static final int MOST_PARTS = 12;
 
     private final Givens givens;
     private final Lettered data;
@@ -92,6 +92,26 @@ final class LetteredEquations {
                 .factor(letter)
                 .times(row.value().constant())
                 .plus(row.value().factor(letter).times(row.frequency().constant())));
+    }
+
+    /** Σx with the letters put in. */
+    Formula total(Map<String, ? extends Formula> found) {
+        return with(total, inSum(), found);
+    }
+
+    /** n with the letters put in. */
+    Formula count(Map<String, ? extends Formula> found) {
+        return with(known, inCount(), found);
+    }
+
+    private static Formula with(Formula known, Map<String, Exact> factors, Map<String, ? extends Formula> found) {
+        Formula sum = known;
+        for (Map.Entry<String, Exact> one : factors.entrySet()) {
+            Formula term = LetterEquation.times(number(one.getValue().abs()), found.get(one.getKey()));
+            int sign = one.getValue().signum();
+            sum = sign == 0 ? sum : sign > 0 ? sum.plus(term) : sum.minus(term);
+        }
+        return sum;
     }
 
     private boolean countIsOpen() {

@@ -33,10 +33,15 @@ record LetteredSolutions(List<Solution> all, Optional<Sentence> why) {
         return new Search(givens).result();
     }
 
-    /** The letter as it is written in formulas. */
-    static Symbol symbol(String letter) {
-        return GivenLetters.of(
+    /**
+     * A letter as it is written in formulas.
+     *
+     * @param counts whether it stands for a frequency
+     */
+    static Symbol symbol(String letter, boolean counts) {
+        Symbol symbol = GivenLetters.of(
                 "letter-" + letter.charAt(0), Notation.letter(letter.substring(0, 1)), letter.substring(1));
+        return counts ? Symbol.counting(symbol.id(), symbol.notation()) : symbol;
     }
 
     private static LetteredSolutions none(Sentence why) {
@@ -90,7 +95,7 @@ record LetteredSolutions(List<Solution> all, Optional<Sentence> why) {
             }
             LetterSolver solver = new LetterSolver(
                     letters,
-                    LetteredSolutions::symbol,
+                    letter -> symbol(letter, data.isFrequency(letter)),
                     formula -> GivenBase.figure(givens, formula),
                     variance().map(said -> at -> new LetteredFigures(data, at).beyond(said)));
             List<Solution> found = new ArrayList<>();
@@ -135,7 +140,8 @@ record LetteredSolutions(List<Solution> all, Optional<Sentence> why) {
         private static String written(List<Solution> solutions) {
             return solutions.stream()
                     .map(solution -> solution.values().entrySet().stream()
-                            .map(one -> one.getKey() + " = " + SignificantText.of(one.getValue(), DIGITS))
+                            .map(one -> LetterEquation.written(one.getKey()) + " = "
+                                    + SignificantText.of(one.getValue(), DIGITS))
                             .sorted()
                             .collect(Collectors.joining(", ")))
                     .collect(Collectors.joining("; "));

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import promedio.core.course.CourseCard;
 import promedio.core.data.Entries;
 import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
@@ -19,6 +20,7 @@ import promedio.core.sample.GivenName;
 import promedio.core.sample.GivensReader;
 import promedio.core.sample.SampleKind;
 import promedio.core.sentence.Sentence;
+import promedio.core.tabulate.LetteredReader;
 
 /**
  * Finds what a question gives in place of data: a mean with wrong values and right ones, groups with a mean each, two of mean, median
@@ -50,6 +52,91 @@ final class GivenWords {
                 .or(() -> new GivenWords(text, numerals).combination())
                 .or(() -> new GivenWords(text, numerals).totals())
                 .or(() -> new GivenWords(text, numerals).empirical());
+    }
+
+    /**
+     * What is known of the whole of a list or table in which letters stand for what is asked; empty where none do, or not all is
+     * understood.
+     *
+     * @param found the table as it is read; empty where the list stands in the sentence
+     */
+    static Optional<Reading> missing(Optional<Found> found, String text, CourseCard card) {
+        if (text.length() > LONGEST || !asksForLetters(text)) {
+            return Optional.empty();
+        }
+        return new GivenWords(text, card.numerals()).missing(found, card);
+    }
+
+    /** Whether words ask for what letters stand for. */
+    static boolean asksForLetters(String words) {
+        return pattern("letters-asked").matcher(words).find();
+    }
+
+    private Optional<Reading> missing(Optional<Found> found, CourseCard card) {
+        if (found.isPresent()) {
+            GivenName[] names = {GivenName.VALUES, GivenName.FREQUENCIES};
+            List<Entries> columns = found.get().columns();
+            for (int i = 0; i < Math.min(names.length, columns.size()); i++) {
+                add(names[i], String.join("; ", columns.get(i).texts()));
+            }
+        } else {
+            Matcher list = pattern("letters-list").matcher(text);
+            if (!list.find()) {
+                return Optional.empty();
+            }
+            add(GivenName.VALUES, list.group(1).strip());
+            understood.set(list.start(1), list.end(1));
+        }
+        if (!isLettered(card)) {
+            return Optional.empty();
+        }
+        meanAndSpread();
+        one("letters-mean", GivenName.MEAN);
+        one("mean", GivenName.MEAN);
+        one("letters-median", GivenName.MEDIAN);
+        one("median", GivenName.MEDIAN);
+        one("letters-mode", GivenName.MODE);
+        one("mode", GivenName.MODE);
+        one("sd", GivenName.SD);
+        one("variance", GivenName.VARIANCE);
+        one("sum", GivenName.SUM);
+        one("total", GivenName.COUNT);
+        one("n", GivenName.COUNT);
+        count();
+        boolean known = given.keySet().stream().anyMatch(name -> !name.isRow() && name != GivenName.COUNT)
+                || given.containsKey(GivenName.COUNT) && given.containsKey(GivenName.FREQUENCIES);
+        return known ? reading(SampleKind.MISSING) : Optional.empty();
+    }
+
+    private boolean isLettered(CourseCard card) {
+        try {
+            LetteredReader.read(
+                    given.get(GivenName.VALUES).get(0),
+                    given.getOrDefault(GivenName.FREQUENCIES, List.of()).stream()
+                            .findFirst(),
+                    card);
+            return true;
+        } catch (GivensReader.Fault none) {
+            return false;
+        }
+    }
+
+    /** The letters of such a reading, with the words that ask for them. */
+    static Map<String, String> lettersAsked(Reading reading, String text, CourseCard card) {
+        GivensReader reader = LetteredReader.givens(SampleKind.MISSING, card);
+        List<Entries> columns = reading.samples().get(0).columns();
+        for (int row = 0; row < columns.get(0).size(); row++) {
+            try {
+                reader.take(columns.get(0).text(row), columns.get(1).text(row));
+            } catch (GivensReader.Fault fault) {
+                return Map.of();
+            }
+        }
+        Matcher asked = pattern("letters-asked").matcher(text);
+        String words = asked.find() ? asked.group().strip() : "";
+        Map<String, String> all = new LinkedHashMap<>();
+        reader.givens().lettered().ifPresent(data -> data.letters().forEach(letter -> all.put(letter, words)));
+        return all;
     }
 
     private static Pattern pattern(String key) {

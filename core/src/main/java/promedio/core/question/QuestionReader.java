@@ -11,6 +11,7 @@ import promedio.core.number.Exact;
 import promedio.core.pasted.Found;
 import promedio.core.pasted.Pasted;
 import promedio.core.pasted.Reading;
+import promedio.core.question.PrintedQuestion.Wanted;
 import promedio.core.sample.SampleKind.Use;
 import promedio.core.sentence.Sentence;
 
@@ -120,7 +121,9 @@ public final class QuestionReader {
         }
         Prose words = new Prose(prose.toString());
         List<Reading> readings = readings(blocks, words);
-        Optional<Reading> givens = blocks.isEmpty() ? GivenWords.of(words.data(), card.numerals()) : Optional.empty();
+        Optional<Reading> missing = missing(blocks, readings, words);
+        Optional<Reading> givens =
+                missing.isPresent() || !blocks.isEmpty() ? missing : GivenWords.of(words.data(), card.numerals());
         if (givens.isPresent()) {
             // Figures of a sentence that are understood to the last are no data.
             readings = List.of(givens.get());
@@ -147,8 +150,37 @@ public final class QuestionReader {
                 .filter(sentence -> givens.isEmpty() || !sentence.key().equals("question.given"))
                 .forEach(told::add);
         String text = String.join("\n", lines).strip();
+        List<Wanted> wanted = new ArrayList<>(asks.wanted());
+        List<String> open = new ArrayList<>(asks.open());
+        if (missing.isPresent()) {
+            // What asks for the letters was asked of the program after all.
+            open.stream()
+                    .filter(GivenWords::asksForLetters)
+                    .forEach(asking -> told.remove(Sentence.of("question.unknown", asking)));
+            open.removeIf(GivenWords::asksForLetters);
+            GivenWords.lettersAsked(missing.get(), words.data(), card)
+                    .forEach((letter, asking) -> wanted.add(new Wanted(
+                            letter,
+                            0,
+                            asking,
+                            Optional.empty(),
+                            Optional.empty(),
+                            Optional.empty(),
+                            Optional.empty())));
+        }
         return new PrintedQuestion(
-                text, number, readings, givens.isPresent() ? Map.of() : asks.given(), asks.wanted(), asks.open(), told);
+                text, number, readings, givens.isPresent() ? Map.of() : asks.given(), wanted, open, told);
+    }
+
+    /** A table, or a list in a sentence, in which letters stand for what is asked. */
+    private Optional<Reading> missing(List<String> blocks, List<Reading> readings, Prose words) {
+        List<Found> samples = readings.isEmpty() ? List.of() : readings.get(0).samples();
+        if (!blocks.isEmpty()) {
+            return samples.size() == 1 && samples.get(0).columns().size() <= 2
+                    ? GivenWords.missing(Optional.of(samples.get(0)), words.data(), card)
+                    : Optional.empty();
+        }
+        return GivenWords.missing(Optional.empty(), words.data(), card);
     }
 
     /** The data of a question: what stands on lines of its own, else in its sentences. */

@@ -93,17 +93,18 @@ public final class GivenReport {
         measures.keySet().stream()
                 .filter(name -> !outcomes.get(name).figures().isEmpty())
                 .flatMap(name -> check(measures.get(name), sample, card).stream())
+                .map(Working.Line::notation)
                 .forEach(check -> checks.putIfAbsent(check.text(), check));
         return List.copyOf(checks.values());
     }
 
     /** The line in which a result is put in where it came from; empty where there is nothing to put it in. */
-    public static Optional<Notation> check(Measure measure, Sample sample, CourseCard card) {
+    public static Optional<Working.Line> check(Measure measure, Sample sample, CourseCard card) {
         return measure instanceof GivenMeasure given
                 ? given.check()
                         .map(check -> new Working(check.formula(), sample, card).lines())
                         .filter(lines -> !lines.isEmpty())
-                        .map(lines -> lines.get(lines.size() - 1).notation())
+                        .map(lines -> lines.get(lines.size() - 1))
                 : Optional.empty();
     }
 }

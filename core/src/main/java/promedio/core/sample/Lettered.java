@@ -2,7 +2,6 @@ package promedio.core.sample;
 
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import promedio.core.number.Exact;
@@ -65,18 +64,13 @@ public record Lettered(List<Row> rows, boolean counted, Rules rules) {
         return List.copyOf(letters);
     }
 
+    /** Whether a letter stands for a frequency, not for a value. */
+    public boolean isFrequency(String letter) {
+        return rows.stream().anyMatch(row -> row.frequency().factor(letter).signum() != 0);
+    }
+
     /** Σf. */
     public Linear count() {
         return rows.stream().map(Row::frequency).reduce(Linear.of(Exact.ZERO), Linear::plus);
-    }
-
-    /** Σf·v of a number for each row, where frequencies or these numbers have letters, not both. */
-    public Exact power(int power, Map<String, Exact> letters) {
-        Exact sum = Exact.ZERO;
-        for (Row row : rows) {
-            sum = sum.plus(
-                    row.frequency().at(letters).times(row.value().at(letters).power(power)));
-        }
-        return sum;
     }
 }

@@ -90,19 +90,24 @@ public final class Working {
             Optional<String> exactly) {
         /** The whole line as one notation. */
         public Notation notation() {
-            List<Notation> items = new ArrayList<>(List.of(symbol));
-            // What is given is its own result.
-            if (!(part.body() instanceof Formula.Constant)) {
-                items.add(Writer.EQUALS);
-                items.add(inSymbols);
-            }
-            inFigures.ifPresent(put -> {
-                items.add(Writer.EQUALS);
-                items.add(put);
-            });
-            items.add(exact ? Writer.EQUALS : Writer.ABOUT);
-            items.add(Notation.numeral(result));
+            List<Notation> items = new ArrayList<>();
+            steps().forEach(step -> items.addAll(step.items()));
             return new Notation.Row(items);
+        }
+
+        /** The line in parts, each but the first from its sign of equality on: where it may be broken. */
+        public List<Notation.Row> steps() {
+            List<Notation.Row> steps = new ArrayList<>();
+            Notation.Row end = Notation.row(exact ? Writer.EQUALS : Writer.ABOUT, Notation.numeral(result));
+            // What is given is its own result.
+            if (part.body() instanceof Formula.Constant) {
+                steps.add(Notation.row(symbol));
+            } else {
+                steps.add(Notation.row(symbol, Writer.EQUALS, inSymbols));
+            }
+            inFigures.ifPresent(put -> steps.add(Notation.row(Writer.EQUALS, put)));
+            steps.add(end);
+            return List.copyOf(steps);
         }
     }
 

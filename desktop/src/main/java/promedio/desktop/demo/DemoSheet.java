@@ -13,7 +13,7 @@ public final class DemoSheet {
             (d) Draw a box plot of the data and comment on its shape.
             """;
 
-    /** Seven questions: a list, a class table, a frequency table, two benches, pairs, a correction and groups put together. */
+    /** Eight questions: a list, a class table, a frequency table, two benches, pairs, a correction, groups put together, what is missing. */
     public static final String SHEET =
             """
             1. The waiting times of eight visitors were 4, 7, 9, 12, 15, 15, 20 and 30 minutes. Find the mean and the median.
@@ -35,6 +35,9 @@ public final class DemoSheet {
             Repairs y: 2 4 5 4 5
             6. The mean of 20 repair times was found to be 40 minutes. Later it was discovered that a time of 18 was misread as 8. Find the correct mean.
             7. The mean time of 20 lamps is 40 with standard deviation 5 and that of 30 radios is 35 with standard deviation 4. Find the combined mean and the combined standard deviation.
+            8. The mean weight of the devices in the table is 26.2 hectograms and the total frequency is 50. Find the missing frequencies p and q.
+            Weight	0-10	10-20	20-30	30-40	40-50
+            Frequency	5	p	20	q	7
             """;
 
     private DemoSheet() {}

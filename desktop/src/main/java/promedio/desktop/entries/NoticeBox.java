@@ -58,6 +58,10 @@ final class NoticeBox extends VBox {
                         "notice.switch-off",
                         () -> model.make(
                                 new SheetEdit.SwitchEntries(figures.sheet().id(), suspicion.entry(), false), figures)));
+        if (reading.waiting().isPresent()) {
+            add(Words.of("notice.waiting"), "notice.find-missing", () -> model.givens()
+                    .findMissing(figures.sheet()));
+        }
         int other = reading.readableWithOtherMark();
         boolean comma = figures.card().get(CardKey.DECIMAL_MARK) == DecimalMark.COMMA;
         if (other > 0) {

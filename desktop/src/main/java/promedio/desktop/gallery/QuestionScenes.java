@@ -64,6 +64,28 @@ final class QuestionScenes {
             model.givens().give(id, 2, "60; 37");
         });
         shot("givens-empty", () -> model.givens().begin(SampleKind.SCORES));
+        shot("givens-missing", () -> {
+            model.givens().begin(SampleKind.MISSING);
+            String id = model.selectedProperty().get();
+            model.givens().give(id, 0, "0-10, 10-20, 20-30, 30-40, 40-50");
+            model.givens().give(id, 1, "5, f₁, 20, f₂, 7");
+            model.givens().give(id, 2, "50");
+            model.givens().give(id, 4, "26.2");
+        });
+        shot("missing-working", () -> {
+            model.looking().pageProperty().set(Page.MEASURES);
+            model.looking().opened().add("f2");
+        });
+        shot("missing-solutions", () -> {
+            String id = model.selectedProperty().get();
+            model.givens().give(id, 0, "4 7 x");
+            model.givens().give(id, 1, "");
+            model.givens().give(id, 2, "");
+            model.givens().give(id, 4, "");
+            model.givens().give(id, 8, "7");
+            model.looking().pageProperty().set(Page.ENTRIES);
+        });
+        shot("missing-fault", () -> model.givens().give(model.selectedProperty().get(), 0, "4 7 9"));
         shot("givens-large-text", () -> {
             select(SampleKind.CORRECTION);
             model.looking().pageProperty().set(Page.ENTRIES);

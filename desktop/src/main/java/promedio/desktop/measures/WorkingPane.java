@@ -3,18 +3,23 @@ package promedio.desktop.measures;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextFlow;
 import promedio.core.course.CardKey;
 import promedio.core.document.Phrase;
 import promedio.core.formula.Columns;
 import promedio.core.formula.Formula;
+import promedio.core.formula.Notation;
 import promedio.core.marking.Explanation;
 import promedio.core.measure.Catalogue;
 import promedio.core.measure.Measure;
@@ -39,6 +44,8 @@ import promedio.desktop.text.Words;
 /** The working of a measure as a hand writes it: the case that applies, the lines, the table, the list in order. */
 final class WorkingPane extends VBox {
     private static final int ROUNDED_PLACES = 2;
+    /** A line of more characters may be wider than the page. */
+    private static final int LONG = 80;
 
     private final DeskModel model;
     private final String question;
@@ -210,8 +217,7 @@ final class WorkingPane extends VBox {
         VBox lines = new VBox();
         lines.getStyleClass().add("working-lines");
         for (Working.Line line : working.lines()) {
-            FormulaView view = new FormulaView().pointing(line.notation(), node -> point(working, node));
-            HBox result = new HBox(view);
+            HBox result = new HBox(line(line, node -> point(working, node)));
             result.setAlignment(Pos.CENTER_LEFT);
             Phrase beside = WorkingReport.line(line, shown.unit()).beside();
             if (!beside.isEmpty()) {
@@ -233,6 +239,23 @@ final class WorkingPane extends VBox {
         return both;
     }
 
+    /** A line of the working; a long one may be broken before a sign of equality. */
+    private static Node line(Working.Line line, Consumer<Optional<Formula>> pointed) {
+        if (line.notation().text().length() <= LONG) {
+            return new FormulaView().pointing(line.notation(), pointed);
+        }
+        TextFlow broken = new TextFlow();
+        broken.getStyleClass().add("working-broken");
+        for (Notation.Row step : line.steps()) {
+            if (!broken.getChildren().isEmpty()) {
+                broken.getChildren().add(new Text(" "));
+            }
+            broken.getChildren().add(new FormulaView().pointing(step, pointed));
+        }
+        HBox.setHgrow(broken, Priority.ALWAYS);
+        return broken;
+    }
+
     /** The result put in where it came from, where a question gave that. */
     private static Optional<Node> check(MeasureLine shown, SheetFigures figures) {
         return GivenReport.check(shown.measure(), figures.sample(), figures.card())
@@ -240,7 +263,7 @@ final class WorkingPane extends VBox {
                     Label word = new Label(Words.of("working.check"));
                     word.getStyleClass().add("working-unit");
                     word.setMinWidth(Region.USE_PREF_SIZE);
-                    HBox checked = new HBox(word, new FormulaView().pointing(line, node -> {}));
+                    HBox checked = new HBox(word, line(line, node -> {}));
                     checked.setAlignment(Pos.CENTER_LEFT);
                     checked.getStyleClass().add("working-check");
                     return checked;

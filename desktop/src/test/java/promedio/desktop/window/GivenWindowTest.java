@@ -69,6 +69,37 @@ class GivenWindowTest extends OpenWindow {
         assertThat(said()).contains("35.00");
     }
 
+    /** A table that waits for a frequency: one press, what is known of the whole, and it is found, worked and marked. */
+    @Test
+    void what_a_table_waits_for_is_found_from_the_mean() {
+        onWindow(() -> {
+            desk.intake().type("Mark\tNumber\n0-10\t4\n10-20\tf\n20-30\t5\n30-40\t8");
+            return true;
+        });
+        eventually(() -> said().contains("What is missing can be found"));
+        click("#notice-find-missing");
+        eventually(() ->
+                desk.sheet().filter(sheet -> sheet.kind() == SampleKind.MISSING).isPresent());
+        settle();
+        // Of 4, 5, 8 at 5, 25, 35 the total is 425; (22.5 · 17 − 425)/(15 − 22.5) is 17/3.
+        give("#given-mean-4", "22.5");
+        eventually(() -> said().contains("5.67"));
+        give("#given-mean-4", "23");
+        // (23 · 17 − 425)/(15 − 23) is 4.25, and is no number of marks.
+        eventually(() -> said().contains("4.25"));
+        give("#given-frequencies-1", "4; f; 5; 4");
+        give("#given-mean-4", "20");
+        // Of 4, 5, 4 the total is 285; (20 · 13 − 285)/(15 − 20) is 5.
+        eventually(() -> said().contains("Missing frequency f") && !said().contains("4.25"));
+        click("#givens-working");
+        give("#answer-f", "1.25");
+        eventually(() -> said().contains("What is missing was counted, but not added."));
+        give("#answer-f", "5");
+        eventually(() -> said().contains("right"));
+        click("#row-f");
+        eventually(() -> said().contains("Check:"));
+    }
+
     /** Whoever types on at once, before any figures have come, types into the form; each field is one step to take back. */
     @Test
     void typing_goes_on_from_the_empty_paper_and_nothing_typed_is_overwritten() {

@@ -1,7 +1,9 @@
 package promedio.desktop.model.shelf;
 
 import java.util.Collections;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -30,18 +32,32 @@ public final class GivenWork {
 
     /** Puts a question of a kind on the shelf, with nothing given yet, and opens it. */
     public void begin(SampleKind kind) {
+        begin(kind, Words.of("given.kind." + kind.id()), Map.of());
+    }
+
+    /** Puts a question about what is missing in a table on the shelf, with its rows as they are, and opens it. */
+    public void findMissing(SampleSheet table) {
+        Map<GivenName, String> rows = new EnumMap<>(GivenName.class);
+        rows.put(GivenName.VALUES, String.join("; ", table.values().texts()));
+        table.frequencies().ifPresent(counts -> rows.put(GivenName.FREQUENCIES, String.join("; ", counts.texts())));
+        begin(SampleKind.MISSING, table.name(), rows);
+    }
+
+    private void begin(SampleKind kind, String called, Map<GivenName, String> given) {
         Assignment now = desk.assignment();
-        List<String> names = GivenName.of(kind).stream()
-                .flatMap(name -> Collections.nCopies(name.isLabelled() ? LABELLED : 1, name.id()).stream())
+        List<GivenName> names = GivenName.of(kind).stream()
+                .flatMap(name -> Collections.nCopies(name.isLabelled() ? LABELLED : 1, name).stream())
                 .toList();
         SampleSheet sheet = new SampleSheet(
                 now.freshId(),
-                Words.of("given.kind." + kind.id()),
+                called,
                 "",
                 kind,
                 List.of(
-                        Entries.of(names.toArray(String[]::new)),
-                        Entries.of(Collections.nCopies(names.size(), "").toArray(String[]::new))),
+                        Entries.of(names.stream().map(GivenName::id).toArray(String[]::new)),
+                        Entries.of(names.stream()
+                                .map(name -> given.getOrDefault(name, ""))
+                                .toArray(String[]::new))),
                 Set.of(),
                 new TreeSet<>(),
                 Optional.empty());
