@@ -67,13 +67,14 @@ record LetterEquation(
         return isOne(left.get(letter)) ? found : found.over(left.get(letter));
     }
 
-    /** As it is written: {@code 15p + 25q = 1195}. */
+    /** As it is written: {@code 15p + 25q = 1195}, with both sides turned where every letter is taken away. */
     String written() {
+        boolean turned = factors.values().stream().allMatch(factor -> factor.signum() < 0);
         String sum = factors.entrySet().stream()
-                .map(term -> term(term.getValue(), term.getKey()))
+                .map(term -> term(turned ? term.getValue().negated() : term.getValue(), term.getKey()))
                 .collect(Collectors.joining(" + "));
-        return sum.replace("+ -", "− ").replace("-", "−") + " = "
-                + shortly(right).replace("-", "−");
+        String side = shortly(turned ? right.negated() : right);
+        return sum.replace("+ -", "− ").replace("-", "−") + " = " + side.replace("-", "−");
     }
 
     private static final int SUBSCRIPT = '₀' - '0';

@@ -145,6 +145,9 @@ final class KindCall {
         if (givens.items().isEmpty()) {
             throw new InputProblem(Sentence.of("question.nothing-given"));
         }
+        if (givens.unread().isPresent()) {
+            throw new InputProblem(givens.unread().get());
+        }
         GivenReport report = new GivenReport(Sample.givens(givens), card);
         if (report.refused().isPresent()) {
             throw new InputProblem(report.refused().get());

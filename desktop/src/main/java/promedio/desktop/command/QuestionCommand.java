@@ -43,7 +43,7 @@ public final class QuestionCommand implements Callable<Integer> {
             names = "--as",
             paramLabel = "KIND",
             description =
-                    "A question of a kind, by what it gives: totals, correction, combination, transform, empirical,"
+                    "A question of a kind, by what it gives: totals, correction, combination, transform, empirical, missing,"
                             + " scores, within, grouping or weighted; - reads a call a line from standard input.")
     private String kind;
 

@@ -45,7 +45,7 @@ final class SampleArguments {
             names = "--kind",
             paramLabel = "KIND",
             description = "values (a list), frequencies (columns value, frequency), classes (class, frequency) or pairs"
-                    + " (two columns of numbers, row by row); totals, correction, combination, transform, empirical or"
+                    + " (two columns of numbers, row by row); totals, correction, combination, transform, empirical, missing or"
                     + " scores: what a question gives (columns name, value); unless said, what the input holds. For solve also"
                     + " categories: how often each text occurs; for picture also groups and two-way.",
             converter = KindConverter.class)

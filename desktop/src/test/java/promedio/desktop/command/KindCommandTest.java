@@ -44,6 +44,11 @@ class KindCommandTest {
                     scores score=art,70,60,10 score=maths,62,50,8                           | best | maths
                     totals n=5 sum=40 sum-squares=350                                       | variance-population | 6
                     totals n=10 assumed-mean=50 sum-deviations=-30 sum-deviations-squared=500 | mean | 47
+                    missing --values "5 8 x 12" mean=10                                      | x | 15
+                    missing --values "x + 2; 9; 2x" sum=20                                   | x | 3
+                    missing --values 2,5;x;7 mean=5 --rule decimal-mark=comma                | x | 5.5
+                    missing "values=0-20 20-40 40-60 60-80 80-100" "frequencies=17 f1 32 f2 19" n=120 mean=50 | f2 | 24
+                    missing "values=0-10 10-20 20-30 30-40" "frequencies=5 ? 8 3" mode=16    | f | 14
                     within --values "2 3 7" k=1,2                                           | share/1 | 0.666666666666667
                     within --values "2, 3, 7" k=1,2                                         | least/2 | 0.75
                     within --values 2,5;3,5;7 --rule decimal-mark=comma k=2                 | count/2 | 3
@@ -81,7 +86,9 @@ class KindCommandTest {
                     totals n=5 sum=forty                    | “forty” under “sum” is not a number. Type a number, or ? for what is sought.
                     totals n=5 n=6                          | “n” is given twice. Leave one of them out.
                     totals median=5                         | “median” is not a name for what such a question gives. There are: n, sum, sum-squares, assumed-mean, sum-deviations, sum-deviations-squared, mean, sd, variance.
-                    nonsense n=5                            | There is no kind of question “nonsense”. There are: totals, correction, combination, transform, empirical, scores, within, grouping, weighted.
+                    nonsense n=5                            | There is no kind of question “nonsense”. There are: totals, correction, combination, transform, empirical, scores, missing, within, grouping, weighted.
+                    missing --values "4 5" mean=6           | Nothing is missing there. Write a letter or ? for the value or frequency that is sought.
+                    missing --values "4, x; 5" mean=6       | “4, x” under “values” is neither a number nor a letter. Type numbers, and a letter for what is sought, such as x, f1 or p.
                     within k=2                              | Data are missing. Give them with --table FILE, or a list with --values.
                     """)
     void what_cannot_be_is_refused_in_a_sentence(String call, String sentence) throws Exception {
@@ -96,6 +103,26 @@ class KindCommandTest {
                 .as("the next is answered")
                 .isEqualTo("2.5");
         assertThat(run.status()).isEqualTo(3);
+    }
+
+    /** A table out of a file, a frequency that is no whole number, and two solutions. */
+    @Test
+    void what_is_missing_in_a_file_is_found_and_what_is_odd_about_it_is_told() throws Exception {
+        ObjectMapper json = new ObjectMapper();
+        Path table = Files.writeString(folder.resolve("m.csv"), "class,f\n0-10,4\n10-20,p\n20-30,5\n30-40,8\n");
+        JsonNode part = json.readTree(
+                CommandRun.of("", "question", "--as", "missing", "--table", table.toString(), "mean=22.5", "--json")
+                        .out());
+        assertThat(part.path("results").path("p").asText()).isEqualTo("5.66666666666667");
+        assertThat(part.path("whole").asBoolean(true)).isFalse();
+        assertThat(part.path("check").asText()).endsWith("22.50");
+        JsonNode two = json.readTree(
+                CommandRun.of("", "question", "--as", "missing", "--values", "4 7 x", "variance=9", "--json")
+                        .out());
+        assertThat(two.path("solutions").toString()).isEqualTo("[{\"x\":\"1\"},{\"x\":\"10\"}]");
+        assertThat(two.path("undefined").path("x").asText())
+                .isEqualTo("There is more than one solution: x = 1; x = 10.");
+        assertThat(two.path("results")).isEmpty();
     }
 
     @Test
