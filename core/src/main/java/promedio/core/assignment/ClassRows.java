@@ -78,7 +78,12 @@ final class ClassRows {
         }
         Optional<Exact> frequency = frequency(typed);
         if (frequency.isEmpty()) {
-            return left(index, Status.BAD_FREQUENCY);
+            statuses[index] = Status.BAD_FREQUENCY;
+            // A class whose frequency is open still stands between the others.
+            return Optional.of(typed)
+                    .filter(OpenFrequency::is)
+                    .flatMap(open -> ClassLabel.parse(text, numerals))
+                    .map(label -> new ClassReading.Row(index, text, label, Exact.ZERO));
         }
         if (text.isBlank() || sheet.missingCodes().contains(text.strip())) {
             missing = missing.plus(frequency.get());

@@ -103,7 +103,7 @@ public final class EntriesPage extends VBox {
         getStyleClass().add("entries-page");
         unitField = labelled("entries.unit", unit);
         missingField = labelled("entries.missing", missing);
-        notices = new NoticeBox(model);
+        notices = new NoticeBox(model, () -> typeOn(""));
         getChildren().addAll(headLine(), new HBox(sentence, leftOut), notices, lists, givens, foot);
         visibleProperty().addListener((property, before, visible) -> show());
         model.shownProperty().addListener((property, before, now) -> show());

@@ -21,10 +21,13 @@ import promedio.desktop.text.Words;
 final class NoticeBox extends VBox {
     private final DeskModel model;
     private final HowReadLine howRead;
+    private final Runnable typeOn;
     private SheetFigures shown;
 
-    NoticeBox(DeskModel model) {
+    /** @param typeOn puts the cursor where typing is expected in a question that was begun */
+    NoticeBox(DeskModel model, Runnable typeOn) {
         this.model = model;
+        this.typeOn = typeOn;
         howRead = new HowReadLine(model);
         getStyleClass().add("notices");
         model.followers().toldProperty().addListener((property, before, now) -> {
@@ -59,8 +62,10 @@ final class NoticeBox extends VBox {
                         () -> model.make(
                                 new SheetEdit.SwitchEntries(figures.sheet().id(), suspicion.entry(), false), figures)));
         if (reading.waiting().isPresent()) {
-            add(Words.of("notice.waiting"), "notice.find-missing", () -> model.givens()
-                    .findMissing(figures.sheet()));
+            add(Words.of("notice.waiting"), "notice.find-missing", () -> {
+                model.givens().findMissing(figures.sheet());
+                typeOn.run();
+            });
         }
         int other = reading.readableWithOtherMark();
         boolean comma = figures.card().get(CardKey.DECIMAL_MARK) == DecimalMark.COMMA;

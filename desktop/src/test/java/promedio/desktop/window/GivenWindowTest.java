@@ -78,7 +78,9 @@ class GivenWindowTest extends OpenWindow {
             return true;
         });
         eventually(() -> said().contains("What is missing can be found"));
+        assertThat(said()).as("the classes beside the open one").doesNotContain("does not fit", "Between");
         click("#notice-find-missing");
+        assertThat(onWindow(() -> window.scene().getFocusOwner().getId())).isEqualTo("given-n-2");
         eventually(() ->
                 desk.sheet().filter(sheet -> sheet.kind() == SampleKind.MISSING).isPresent());
         settle();
