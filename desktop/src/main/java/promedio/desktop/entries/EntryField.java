@@ -5,7 +5,7 @@ import javafx.scene.control.TextField;
 import promedio.desktop.reading.Pasteboard;
 
 /** A line to type values on. A paste of several lines or columns is handed on whole, since one line would run it together. */
-final class EntryField extends TextField {
+public final class EntryField extends TextField {
     private final Consumer<String> taken;
 
     EntryField(Consumer<String> taken) {

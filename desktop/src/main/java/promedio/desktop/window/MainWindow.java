@@ -22,6 +22,7 @@ import promedio.core.sample.SampleKind.Above;
 import promedio.desktop.card.CardPane;
 import promedio.desktop.control.CopiedCells;
 import promedio.desktop.control.Tip;
+import promedio.desktop.entries.EntryField;
 import promedio.desktop.jotter.JotterLine;
 import promedio.desktop.jotter.JotterPane;
 import promedio.desktop.line.CrossView;
@@ -270,18 +271,34 @@ public final class MainWindow {
     }
 
     private void key(KeyEvent key) {
-        boolean typing = scene.getFocusOwner() instanceof TextInputControl input && input.isUndoable();
-        if (shortcuts.handle(key, typing)) {
+        if (shortcuts.handle(key)) {
             key.consume();
         }
     }
 
+    /** Whether no text field has typing to take back. */
+    private boolean isNothingTyped() {
+        return !(scene.getFocusOwner() instanceof TextInputControl input && input.isUndoable());
+    }
+
+    /** Whether what is pasted is data or a question: a single line belongs into the field that the cursor stands in. */
+    private boolean isPastedHere() {
+        boolean field =
+                scene.getFocusOwner() instanceof TextInputControl && !(scene.getFocusOwner() instanceof EntryField);
+        return isNothingTyped()
+                && (!field || Pasteboard.text().filter(MainWindow::isBroken).isPresent());
+    }
+
+    private static boolean isBroken(String text) {
+        return text.strip().indexOf('\n') >= 0 || text.indexOf('\t') >= 0;
+    }
+
     private Shortcuts shortcuts() {
         return new Shortcuts()
-                .unlessTyping("Shortcut+V", () -> Pasteboard.text().ifPresent(pages::paste))
-                .unlessTyping("Shortcut+Z", model::undo)
-                .unlessTyping("Shortcut+Shift+Z", model::redo)
-                .unlessTyping("Shortcut+Y", model::redo)
+                .where(this::isPastedHere, "Shortcut+V", () -> Pasteboard.text().ifPresent(pages::paste))
+                .where(this::isNothingTyped, "Shortcut+Z", model::undo)
+                .where(this::isNothingTyped, "Shortcut+Shift+Z", model::redo)
+                .where(this::isNothingTyped, "Shortcut+Y", model::redo)
                 .always("Shortcut+N", files::fresh)
                 .always("Shortcut+O", files::open)
                 .always("Shortcut+S", files::save)

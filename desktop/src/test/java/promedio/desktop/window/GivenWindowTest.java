@@ -2,8 +2,11 @@ package promedio.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Map;
 import javafx.event.ActionEvent;
 import javafx.scene.control.TextField;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.DataFormat;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
@@ -101,6 +104,28 @@ class GivenWindowTest extends OpenWindow {
         eventually(() -> said().contains("agrees"));
         click("#row-f");
         eventually(() -> said().contains("Check:"));
+    }
+
+    /** A line that is pasted goes into the field that the cursor stands in, whether somebody has typed there or not. */
+    @Test
+    void a_line_is_pasted_into_the_field_and_a_table_is_another_sample() {
+        click("#begin-missing");
+        eventually(() -> desk.sheet().isPresent());
+        settle();
+        copied("5 8 x 12");
+        click("#given-values-0");
+        press(KeyCode.CONTROL, KeyCode.V);
+        give("#given-mean-4", "10");
+        eventually(() -> said().contains("15.00"));
+        assertThat(desk.assignment().sheets()).hasSize(1);
+        copied("3\n4\n8");
+        click("#given-n-2");
+        press(KeyCode.CONTROL, KeyCode.V);
+        eventually(() -> desk.assignment().sheets().size() == 2);
+    }
+
+    private void copied(String text) {
+        onWindow(() -> Clipboard.getSystemClipboard().setContent(Map.of(DataFormat.PLAIN_TEXT, text)));
     }
 
     /** Whoever types on at once, before any figures have come, types into the form; each field is one step to take back. */
