@@ -44,6 +44,7 @@ public final class MainWindow {
     private static final int SIZE_STEP = 10;
     private static final double NARROW_EMS = 90;
 
+    private final TopBar bar;
     private final DeskModel model;
     private final Scene scene;
     private final Pages pages;
@@ -86,7 +87,8 @@ public final class MainWindow {
         card = new Late<>(root, () -> new CardPane(model));
         keys = new Late<>(root, KeysPane::new);
         find = new Late<>(root, () -> new FindPane(model, pages::reveal));
-        desk.setTop(new TopBar(model, files, CardPane.folded(model, () -> card().setOpen(!card().isVisible()))));
+        bar = new TopBar(model, files, CardPane.folded(model, () -> card().setOpen(!card().isVisible())));
+        desk.setTop(bar);
         desk.setLeft(new ShelfView(model));
         jotterLine = new JotterLine(model, this::focusTyping);
         desk.setBottom(foot());
@@ -283,8 +285,8 @@ public final class MainWindow {
 
     /** Whether what is pasted is data or a question: a single line belongs into the field that the cursor stands in. */
     private boolean isPastedHere() {
-        boolean field =
-                scene.getFocusOwner() instanceof TextInputControl && !(scene.getFocusOwner() instanceof EntryField);
+        Node owner = scene.getFocusOwner();
+        boolean field = owner instanceof TextInputControl && !(owner instanceof EntryField) && !bar.isIdle();
         return isNothingTyped()
                 && (!field || Pasteboard.text().filter(MainWindow::isBroken).isPresent());
     }

@@ -14,6 +14,9 @@ import promedio.desktop.text.Words;
 
 /** Above the paper: the title of the assignment, files, undo and redo, and the course card folded. */
 final class TopBar extends HBox {
+    private final TextField title = new TextField();
+    private boolean chosen;
+
     TopBar(DeskModel model, FileActions files, Node card) {
         Label name = new Label(Words.of("app.name"));
         name.getStyleClass().add("app-name");
@@ -36,8 +39,14 @@ final class TopBar extends HBox {
                         card);
     }
 
-    private static TextField title(DeskModel model) {
-        TextField title = new TextField(Visible.line(model.assignment().title()));
+    /** Whether the cursor stands in the title only because it had to stand somewhere. */
+    boolean isIdle() {
+        return title.isFocused() && !chosen && !title.isFocusVisible();
+    }
+
+    private TextField title(DeskModel model) {
+        title.setText(Visible.line(model.assignment().title()));
+        title.setOnMousePressed(press -> chosen = true);
         title.setId("title");
         title.getStyleClass().add("title-field");
         title.setPromptText(Words.of("bar.untitled"));
@@ -51,6 +60,7 @@ final class TopBar extends HBox {
         title.setOnAction(entered -> commit.run());
         title.focusedProperty().addListener((property, before, focused) -> {
             if (!focused) {
+                chosen = false;
                 commit.run();
             }
         });

@@ -122,6 +122,20 @@ class GivenWindowTest extends OpenWindow {
         click("#given-n-2");
         press(KeyCode.CONTROL, KeyCode.V);
         eventually(() -> desk.assignment().sheets().size() == 2);
+        // The cursor stands in the title where a page has no field of its own: nobody chose that; who clicks there did.
+        onWindow(() -> {
+            desk.select(desk.assignment().sheets().get(0).id());
+            window.scene().lookup("#title").requestFocus();
+            return true;
+        });
+        copied("3 5 9 12");
+        press(KeyCode.CONTROL, KeyCode.V);
+        eventually(() -> desk.assignment().sheets().size() == 3);
+        copied("My marks");
+        click("#title");
+        press(KeyCode.CONTROL, KeyCode.V);
+        press(KeyCode.ENTER);
+        eventually(() -> desk.assignment().title().equals("My marks"));
     }
 
     private void copied(String text) {
