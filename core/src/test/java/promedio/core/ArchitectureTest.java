@@ -42,6 +42,7 @@ class ArchitectureTest {
             "compare",
             "slip",
             "marking",
+            "ownwork",
             "document",
             "report",
             "assignment",

@@ -47,6 +47,9 @@ public interface Cases<R> {
     /** A figure read off a class. */
     R reading(Formula.Reading node);
 
-    /** The share of t beyond a figure on both sides. */
+    /** The share of a distribution beyond a figure. */
     R tail(Formula.Tail node);
+
+    /** The value of a distribution that cuts off a share. */
+    R cut(Formula.Cut node);
 }

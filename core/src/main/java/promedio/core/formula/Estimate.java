@@ -203,6 +203,17 @@ public final class Estimate {
         }
 
         @Override
+        public Double cut(Formula.Cut node) {
+            double[] of = node.of().stream().mapToDouble(Estimate.this::value).toArray();
+            return of[0] > 0 && of[0] < 1
+                    ? node.curve()
+                            .of(Arrays.copyOfRange(of, 1, of.length))
+                            .map(curve -> curve.cutting(of[0]).orElse(Double.NaN))
+                            .orElse(Double.NaN)
+                    : Double.NaN;
+        }
+
+        @Override
         public Double beyond(Formula.Beyond node) {
             return Double.NaN;
         }

@@ -314,6 +314,12 @@ public final class Evaluation {
         }
 
         @Override
+        public Figure cut(Formula.Cut node) {
+            return TailShare.of(
+                    node, node.of().stream().map(Evaluation.this::value).toList());
+        }
+
+        @Override
         public Figure beyond(Formula.Beyond node) {
             throw new NoValue(Sentence.of("undefined.not-one"));
         }

@@ -303,6 +303,37 @@ public sealed interface Formula {
         }
     }
 
+    /**
+     * The value of a distribution above which a share of it lies, as printed tables have it: t with 0.025 above it, of 9 degrees of freedom.
+     *
+     * @param curve the distribution
+     * @param of the share, then the parameters of the distribution in their order
+     */
+    record Cut(Curve curve, List<Formula> of) implements Formula {
+        /** @throws IllegalArgumentException for more or fewer parameters than the curve has */
+        public Cut {
+            of = List.copyOf(of);
+            if (of.size() != 1 + curve.parameters()) {
+                throw new IllegalArgumentException("There is no cut of " + curve + " by " + of.size() + " figures.");
+            }
+        }
+
+        @Override
+        public List<Formula> parts() {
+            return of;
+        }
+
+        @Override
+        public Formula with(List<Formula> parts) {
+            return new Cut(curve, parts);
+        }
+
+        @Override
+        public <R> R fold(Cases<R> cases) {
+            return cases.cut(this);
+        }
+    }
+
     /** The direct parts, in the order of writing; none of a node that has none. */
     default List<Formula> parts() {
         return List.of();

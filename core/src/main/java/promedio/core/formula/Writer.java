@@ -187,19 +187,12 @@ public final class Writer {
         @Override
         public Piece tail(Formula.Tail node) {
             Notation figure = part(node, 0).notation();
-            List<Notation> parameters = new ArrayList<>();
-            for (int i = 1; i < node.of().size(); i++) {
-                if (i > 1) {
-                    parameters.add(new Notation.Sign(", ", ",\\,", "and", false));
-                }
-                parameters.add(part(node, i).notation());
-            }
             Notation letter = letter(node.curve());
             Notation curve =
-                    switch (parameters.size()) {
+                    switch (node.curve().parameters()) {
                         case 0 -> letter;
-                        case 1 -> new Notation.Lowered(letter, parameters.get(0));
-                        default -> Notation.row(letter, new Notation.Fenced("(", new Notation.Row(parameters), ")"));
+                        case 1 -> new Notation.Lowered(letter, part(node, 1).notation());
+                        default -> Notation.row(letter, new Notation.Fenced("(", listed(node, 1), ")"));
                     };
             Notation sign = node.side() == Side.BELOW ? Rows.Order.UP_TO.sign() : AT_LEAST;
             boolean both = node.side() == Side.BOTH;
@@ -208,6 +201,30 @@ public final class Writer {
                     sign,
                     both ? new Notation.Fenced("|", figure, "|") : figure);
             return new Piece(Notation.row(Notation.letter("P"), new Notation.Fenced("(", said, ")")), ATOM);
+        }
+
+        /** t with 0.025 above it, of 9 degrees of freedom: what printed tables have under these two. */
+        @Override
+        public Piece cut(Formula.Cut node) {
+            Notation letter =
+                    switch (node.curve()) {
+                        case NORMAL -> Notation.letter("z");
+                        case T -> Notation.letter("t");
+                        case CHI_SQUARED, F -> letter(node.curve());
+                    };
+            return new Piece(new Notation.Lowered(letter, listed(node, 0)), ATOM);
+        }
+
+        /** The parts from one on, with signs between them. */
+        private Notation listed(Formula node, int from) {
+            List<Notation> listed = new ArrayList<>();
+            for (int i = from; i < node.parts().size(); i++) {
+                if (i > from) {
+                    listed.add(SEMICOLON);
+                }
+                listed.add(part(node, i).notation());
+            }
+            return new Notation.Row(listed);
         }
 
         private static Notation letter(Curve curve) {

@@ -42,6 +42,7 @@ final class Measures {
         position();
         spread();
         shape();
+        certainty();
     }
 
     /** The lines of lists and frequency tables. */
@@ -189,5 +190,11 @@ final class Measures {
                         one(new MomentKurtosis(MomentKurtosis.Kind.ADJUSTED)),
                         one(new MomentKurtosis(MomentKurtosis.Kind.B2)),
                         by(quantiles, PercentileKurtosis::new))));
+    }
+
+    /** Where the mean of the whole may lie, and whether it may be some value. */
+    private void certainty() {
+        both(Entry.asked((key, card) -> MeanInterval.asked(key)));
+        both(Entry.asked((key, card) -> TestOfMean.asked(key)));
     }
 }

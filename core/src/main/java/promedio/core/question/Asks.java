@@ -16,6 +16,7 @@ import promedio.core.course.CourseCard;
 import promedio.core.course.DeviationCentre;
 import promedio.core.measure.Catalogue;
 import promedio.core.measure.Measure;
+import promedio.core.number.Numerals;
 import promedio.core.pasted.Found;
 import promedio.core.question.PrintedQuestion.Wanted;
 import promedio.core.sample.SampleKind;
@@ -58,12 +59,16 @@ final class Asks {
             "slopes", List.of("slope", "slope/x-on-y"));
     private static final Set<String> OF_EACH = Set.of("mean", "sd", "sd-sample", "sd-population", "sum");
 
+    private static final Pattern TESTED = ReadingWords.words("tested", true);
+    private static final Set<String> OF_A_TEST = Set.of("t-statistic", "p-value");
+
     private static final int SHORT = 60;
     private static final int LOOKED_BEHIND = 120;
     private static final int LOOKED_BEFORE = 60;
 
     private final List<Found> samples;
     private final CourseCard card;
+    private final Optional<Hypothesis> hypothesis;
     private final Map<String, String> given = new LinkedHashMap<>();
     private final List<Wanted> wanted = new ArrayList<>();
     private final List<String> open = new ArrayList<>();
@@ -74,6 +79,12 @@ final class Asks {
     Asks(Prose prose, List<Found> samples, CourseCard card) {
         this.samples = samples;
         this.card = card;
+        boolean tested = prose.lines().stream()
+                .anyMatch(line -> TESTED.matcher(line.text()).find());
+        this.hypothesis = prose.lines().stream()
+                .filter(line -> tested)
+                .flatMap(line -> Hypothesis.in(small(line.text())).stream())
+                .reduce((first, next) -> first.side().isEmpty() ? new Hypothesis(first.value(), next.side()) : first);
         boolean asking = false;
         for (Prose.Line line : prose.lines()) {
             asking = sentence(line, asking);
@@ -206,8 +217,14 @@ final class Asks {
             return List.of();
         }
         boolean asked = (clause.asks() || REQUIRED.matcher(after).find())
-                && !USED.matcher(before).find();
+                && !USED.matcher(before).find()
+                && !(isTested() && name.key().equals("mean") && Hypothesis.at(small, name.from()));
         return asked ? wanted(name, words, after, line, manner) : List.of();
+    }
+
+    /** Whether a mean is held against a number somewhere in the question. */
+    private boolean isTested() {
+        return hypothesis.isPresent();
     }
 
     /** What is said once of all answers holds for those that have nothing of their own. */
@@ -278,7 +295,9 @@ final class Asks {
         boolean direct = name.number().isEmpty()
                 && DIRECTLY.matcher(after).find()
                 && !after.strip().startsWith("=");
-        return IS.matcher(after).find() || some || direct;
+        // The p of a test of μ = 50 is asked; the 50 is not it.
+        boolean tested = OF_A_TEST.contains(name.key()) && after.startsWith(" of ");
+        return IS.matcher(after).find() && !tested || some || direct;
     }
 
     private void give(Lexicon.Name name, String after, String words) {
@@ -334,6 +353,10 @@ final class Asks {
             return coefficient();
         }
         boolean pairs = !samples.isEmpty() && kind(0).can(Use.VARIABLES);
+        Optional<List<String>> certain = ofCertainty(name, pairs);
+        if (certain.isPresent()) {
+            return certain.get();
+        }
         String key =
                 switch (name.key()) {
                     case "percentile", "decile" -> name.key() + "-" + name.number();
@@ -350,6 +373,40 @@ final class Asks {
             return letter.find() ? List.of(key + "/" + letter.group(1)) : List.of(key + "/x", key + "/y");
         }
         return PARTS.getOrDefault(key, List.of(key));
+    }
+
+    /** What tells how sure a mean is; empty where a name is of something else. */
+    private Optional<List<String>> ofCertainty(Lexicon.Name name, boolean pairs) {
+        return switch (name.key()) {
+            case "interval" -> Optional.of(interval(name.number()));
+            case "t-statistic" -> Optional.of(pairs ? List.of("t") : against("t", ""));
+            case "p-value" ->
+                Optional.of(
+                        pairs
+                                ? List.of("p")
+                                : against("p", hypothesis.map(Hypothesis::side).orElse("")));
+            default -> Optional.empty();
+        };
+    }
+
+    /** Both ends of the interval of the mean, of 95 % where no level is said. */
+    private List<String> interval(String percent) {
+        if (percent.isEmpty()) {
+            tellOnce(Sentence.of("question.level-assumed"));
+        }
+        String level = Numerals.POINT
+                .read(percent.isEmpty() ? "95" : percent)
+                .map(number -> number.exact().over(100).toString())
+                .orElse("");
+        return List.of("interval-lower=" + level, "interval-upper=" + level);
+    }
+
+    /** t or p of the mean against what the question holds it against. */
+    private List<String> against(String key, String side) {
+        if (hypothesis.isEmpty()) {
+            tellOnce(Sentence.of("question.against-nothing"));
+        }
+        return List.of(key + side + hypothesis.map(one -> "=" + one.value()).orElse(""));
     }
 
     /** The coefficient that belongs to what was asked last. */

@@ -89,7 +89,10 @@ final class Lexicon {
         return word.startsWith("#th")
                 ? ORDINAL
                 : word.indexOf('#') >= 0
-                        ? Pattern.quote(word.substring(0, word.indexOf('#'))) + NUMBER
+                        ? Pattern.quote(word.substring(0, word.indexOf('#')))
+                                + NUMBER
+                                + "\\s?"
+                                + Pattern.quote(word.substring(word.indexOf('#') + 1))
                         : word.equals(",") ? "," : Pattern.quote(word);
     }
 

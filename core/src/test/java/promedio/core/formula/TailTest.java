@@ -80,7 +80,7 @@ class TailTest {
                     T           | BOTH  | 2 9   | 'P(|T₉| ≥ |2|)'
                     T           | BELOW | 2 9   | P(T₉ ≤ 2)
                     CHI_SQUARED | ABOVE | 5 3   | P(χ²₃ ≥ 5)
-                    F           | ABOVE | 4 2 9 | P(F(2, 9) ≥ 4)
+                    F           | ABOVE | 4 2 9 | P(F(2; 9) ≥ 4)
                     """)
     void it_is_written_with_its_side_and_its_parameters(Curve curve, Side side, String of, String written) {
         double[] figures =

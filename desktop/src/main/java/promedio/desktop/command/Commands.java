@@ -63,6 +63,7 @@ public final class Commands implements Callable<Integer> {
         CommandLine line = new CommandLine(new Commands(window))
                 .addSubcommand(new SolveCommand(in))
                 .addSubcommand(new MarkCommand(in))
+                .addSubcommand(new CheckCommand(in))
                 .addSubcommand(new ReadCommand(in))
                 .addSubcommand(SettingOptions.onto(new CommandLine(new PictureCommand(in))))
                 .addSubcommand(new RunCommand(in))

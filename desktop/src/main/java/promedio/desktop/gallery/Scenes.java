@@ -215,6 +215,15 @@ final class Scenes {
             model.ask("z-score=4.5");
             model.ask("percentile-rank=2");
         });
+        shot("certainty", () -> {
+            demo("kilograms", Page.MEASURES);
+            model.looking().unfolded().add("SPREAD");
+            model.ask("interval-lower=0.95");
+            model.ask("interval-upper=0.95");
+            model.ask("t=4");
+            model.ask("p=4");
+            model.looking().toggle("interval-upper=0.95");
+        });
         shot("working-mistake", () -> {
             demo("visitors", Page.MEASURES);
             model.looking().toggle("sd");

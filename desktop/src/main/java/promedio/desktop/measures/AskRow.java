@@ -1,5 +1,6 @@
 package promedio.desktop.measures;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import javafx.geometry.Pos;
@@ -25,15 +26,26 @@ final class AskRow extends HBox {
                 .getChildren()
                 .addAll(
                         row.field("ask.percentile", AskRow::percentile, "ask.percentile.problem"),
-                        row.field("ask.z-score", value -> "z-score=" + value, "ask.number.problem"),
-                        row.field("ask.rank", value -> "percentile-rank=" + value, "ask.number.problem"));
+                        row.field("ask.z-score", value -> List.of("z-score=" + value), "ask.number.problem"),
+                        row.field("ask.rank", value -> List.of("percentile-rank=" + value), "ask.number.problem"));
+        return row;
+    }
+
+    /** What can be asked for of the certainty of a mean. */
+    static AskRow ofMean(DeskModel model) {
+        AskRow row = new AskRow(model);
+        row.paper
+                .getChildren()
+                .addAll(
+                        row.field("ask.interval", AskRow::interval, "ask.interval.problem"),
+                        row.field("ask.against", value -> List.of("t=" + value, "p=" + value), "ask.number.problem"));
         return row;
     }
 
     /** What can be asked for of pairs. */
     static AskRow ofPairs(DeskModel model) {
         AskRow row = new AskRow(model);
-        row.paper.getChildren().add(row.field("ask.fitted", value -> "fitted=" + value, "ask.number.problem"));
+        row.paper.getChildren().add(row.field("ask.fitted", value -> List.of("fitted=" + value), "ask.number.problem"));
         return row;
     }
 
@@ -52,11 +64,16 @@ final class AskRow extends HBox {
     }
 
     /** 37 asks for the 37th percentile, 62.5 for the quantile of the share 0.625. */
-    private static String percentile(Exact percent) {
-        return percent.isWhole() ? "percentile-" + percent : "quantile/" + percent.over(100);
+    private static List<String> percentile(Exact percent) {
+        return List.of(percent.isWhole() ? "percentile-" + percent : "quantile/" + percent.over(100));
     }
 
-    private HBox field(String label, Function<Exact, String> question, String problem) {
+    /** Both ends of the interval of the mean at a level in percent. */
+    private static List<String> interval(Exact percent) {
+        return List.of("interval-lower=" + percent.over(100), "interval-upper=" + percent.over(100));
+    }
+
+    private HBox field(String label, Function<Exact, List<String>> questions, String problem) {
         TextField field = new TextField();
         field.setId(label.replace('.', '-'));
         field.getStyleClass().add("ask-field");
@@ -68,7 +85,10 @@ final class AskRow extends HBox {
             String typed = field.getText().strip();
             Numerals numerals = model.assignment().card().numerals();
             Optional<Exact> number = numerals.read(typed).map(Numerals.Numeral::exact);
-            if (number.map(question).filter(model::ask).isPresent()) {
+            boolean asked = number.map(questions)
+                    .filter(all -> all.stream().filter(model::ask).count() == all.size())
+                    .isPresent();
+            if (asked) {
                 model.say("");
                 field.clear();
             } else {

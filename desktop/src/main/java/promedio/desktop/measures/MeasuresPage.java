@@ -37,6 +37,7 @@ public final class MeasuresPage extends ScrollPane {
     private final Map<Measure.Group, Heading> headings = new EnumMap<>(Measure.Group.class);
     private final Node foot = foot();
     private final AskRow ask;
+    private final AskRow askMean;
     private final AskRow askLine;
     private final QuestionPane question;
     private final Hyperlink all = new Hyperlink();
@@ -47,6 +48,7 @@ public final class MeasuresPage extends ScrollPane {
     public MeasuresPage(DeskModel model) {
         this.model = model;
         this.ask = AskRow.ofList(model);
+        this.askMean = AskRow.ofMean(model);
         this.askLine = AskRow.ofPairs(model);
         this.question = new QuestionPane(model);
         getStyleClass().add("page-scroll");
@@ -147,6 +149,9 @@ public final class MeasuresPage extends ScrollPane {
         shown.forEach(line -> nodes.add(row(line, figures)));
         if (group == Measure.Group.POSITION && unfolded) {
             nodes.add(ask);
+        }
+        if (group == Measure.Group.SPREAD && unfolded) {
+            nodes.add(askMean);
         }
         if (group == Measure.Group.LINE) {
             nodes.add(askLine);

@@ -187,7 +187,18 @@ class WordsTest {
                     new java.util.LinkedHashSet<>(Catalogue.of(sample).all());
             cards.forEach(card -> measures.addAll(Catalogue.of(sample).page(card)));
             for (String key : List.of(
-                    "percentile-37", "quantile/0.3", "z-score=4", "percentile-rank=4", "fitted=2", "fitted=99")) {
+                    "percentile-37",
+                    "quantile/0.3",
+                    "z-score=4",
+                    "percentile-rank=4",
+                    "fitted=2",
+                    "fitted=99",
+                    "interval-lower=0.95",
+                    "interval-upper=0.9",
+                    "t=4",
+                    "p=4",
+                    "p-greater=4",
+                    "p-less=4")) {
                 Catalogue.of(sample).find(key, CourseCard.STANDARD).ifPresent(measures::add);
             }
             for (Measure measure : measures) {

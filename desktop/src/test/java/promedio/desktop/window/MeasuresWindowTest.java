@@ -112,6 +112,21 @@ class MeasuresWindowTest extends OpenWindow {
         assertThat(words()).contains("“tall” is not a number.");
     }
 
+    @Test
+    void how_sure_a_mean_is_can_be_asked_for() {
+        type("12 15 11 14 13 16");
+        press(KeyCode.CONTROL, KeyCode.DIGIT2);
+        click("#more-SPREAD");
+        ask("#ask-interval", "95");
+        assertThat(figure("interval-lower=0.95")).as("13.5 − 2.5706·0.7638").isEqualTo("11.54");
+        assertThat(figure("interval-upper=0.95")).isEqualTo("15.46");
+        ask("#ask-against", "12");
+        assertThat(figure("t=12")).as("1.5/0.7638").isEqualTo("1.96");
+        assertThat(figure("p=12")).isEqualTo("0.11");
+        ask("#ask-interval", "0");
+        assertThat(words()).contains("The confidence is a percentage above 0 and below 100, such as 95, not “0”.");
+    }
+
     private void ask(String field, String typed) {
         onWindow(() -> {
             TextField asked = (TextField) window.scene().lookup(field);

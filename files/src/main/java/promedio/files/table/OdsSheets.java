@@ -12,6 +12,7 @@ import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
+import javax.xml.stream.util.StreamReaderDelegate;
 import promedio.core.sentence.Sentence;
 import promedio.files.InputProblem;
 
@@ -62,7 +63,7 @@ final class OdsSheets implements Sheets {
         try (ZipFile zip = new ZipFile(path.toFile())) {
             ZipEntry content = zip.getEntry("content.xml");
             try (InputStream in = zip.getInputStream(content)) {
-                XMLStreamReader xml = factory.createXMLStreamReader(in);
+                XMLStreamReader xml = new Guarded(factory.createXMLStreamReader(in));
                 int sheet = -1;
                 while (xml.hasNext()) {
                     if (xml.next() == XMLStreamConstants.START_ELEMENT && is(xml, TABLE, "table")) {
@@ -81,6 +82,22 @@ final class OdsSheets implements Sheets {
                 throw problem;
             }
             throw new InputProblem(Sentence.of("input.archive.broken", source.name()), broken);
+        }
+    }
+
+    /** A reader for which a name that nobody may bind is damage like any other; the library ends with another exception there. */
+    private static final class Guarded extends StreamReaderDelegate {
+        Guarded(XMLStreamReader reader) {
+            super(reader);
+        }
+
+        @Override
+        public int next() throws XMLStreamException {
+            try {
+                return super.next();
+            } catch (RuntimeException broken) {
+                throw new XMLStreamException(broken.getMessage(), broken);
+            }
         }
     }
 

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.dhatim.fastexcel.reader.Cell;
 import org.dhatim.fastexcel.reader.CellType;
@@ -66,7 +67,12 @@ final class XlsxSheets implements Sheets, Closeable {
 
     @Override
     public List<String> names() {
-        return sheets.stream().map(Sheet::getName).toList();
+        return IntStream.range(0, sheets.size()).mapToObj(this::name).toList();
+    }
+
+    /** A damaged workbook may have sheets without a name. */
+    private String name(int index) {
+        return Optional.ofNullable(sheets.get(index).getName()).orElse("sheet " + (index + 1));
     }
 
     @Override
@@ -91,12 +97,7 @@ final class XlsxSheets implements Sheets, Closeable {
             }
         } catch (RuntimeException broken) {
             throw new InputProblem(
-                    Sentence.of(
-                            "input.sheet.broken",
-                            source.name(),
-                            sheets.get(index).getName(),
-                            Integer.toString(last + 1)),
-                    broken);
+                    Sentence.of("input.sheet.broken", source.name(), name(index), Integer.toString(last + 1)), broken);
         }
     }
 

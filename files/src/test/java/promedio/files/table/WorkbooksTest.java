@@ -75,6 +75,10 @@ class WorkbooksTest {
 
     /** A workbook of one sheet as others write it: with styles or without, and with one shared text. */
     private static byte[] bare(String rows, boolean styles) throws IOException {
+        return bare(rows, styles, "name='A' ");
+    }
+
+    private static byte[] bare(String rows, boolean styles, String named) throws IOException {
         String office = "http://schemas.openxmlformats.org/officeDocument/2006/relationships";
         String packages = "http://schemas.openxmlformats.org/package/2006";
         String main = "http://schemas.openxmlformats.org/spreadsheetml/2006/main";
@@ -82,8 +86,8 @@ class WorkbooksTest {
         Map<String, String> parts = new LinkedHashMap<>();
         parts.put(
                 "workbook",
-                "<workbook xmlns='" + main + "' xmlns:r='" + office
-                        + "'><sheets><sheet name='A' sheetId='1' r:id='worksheet'/></sheets></workbook>");
+                "<workbook xmlns='" + main + "' xmlns:r='" + office + "'><sheets><sheet " + named
+                        + "sheetId='1' r:id='worksheet'/></sheets></workbook>");
         parts.put("worksheet", "<worksheet xmlns='" + main + "'><sheetData>" + rows + "</sheetData></worksheet>");
         parts.put("sharedStrings", "<sst xmlns='" + main + "'><si><t>n</t></si></sst>");
         if (styles) {
@@ -154,6 +158,18 @@ class WorkbooksTest {
                                 + "</table:table-row></table:table>"),
                         ReadingOptions.GUESSED));
         assertThat(ods.table().rows()).isEqualTo(1);
+    }
+
+    @Test
+    void a_sheet_without_a_name_is_called_by_its_number() throws Exception {
+        String rows = "<row r='1'><c r='A1' t='s'><v>0</v></c></row><row r='2'><c r='A2'><v>3</v></c></row>";
+        TableFile read = read(bare(rows, true, ""), ReadingOptions.GUESSED);
+        assertThat(read.sheets()).containsExactly("sheet 1");
+        assertThat(read.table().columns().get(0).entries().texts()).containsExactly("3");
+        assertThatThrownBy(() -> read(
+                        bare("<row r='1'><c r='A1'><v>3</v></c></row><row r='x'/>", true, ""), ReadingOptions.GUESSED))
+                .isInstanceOf(InputProblem.class)
+                .hasMessageContaining("“sheet 1” cannot be read from row 2 on");
     }
 
     private static byte[] xlsx() throws IOException {
@@ -308,6 +324,14 @@ class WorkbooksTest {
     }
 
     /** A byte that is no character, inside a sheet: the workbook is called damaged, and the parser prints nothing of its own. */
+    @Test
+    void a_name_that_may_not_be_bound_is_damage() throws Exception {
+        byte[] sheet = ods("<xmlns:table table:name='t'></xmlns:table>");
+        assertThatThrownBy(() -> read(sheet, ReadingOptions.GUESSED))
+                .isInstanceOf(InputProblem.class)
+                .hasMessageContaining("damaged");
+    }
+
     @Test
     void a_member_that_is_no_text_is_damage_and_no_word_of_the_parser_is_printed() throws Exception {
         byte[] sheet =

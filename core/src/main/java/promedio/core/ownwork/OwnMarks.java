@@ -1,0 +1,117 @@
+package promedio.core.ownwork;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import promedio.core.number.Exact;
+
+/** A student's own table, marked. */
+public final class OwnMarks {
+    private final OwnColumns own;
+    private final List<List<Optional<CellMark>>> cells = new ArrayList<>();
+    private final List<Optional<CellMark>> totals = new ArrayList<>();
+
+    OwnMarks(OwnColumns own, Map<Quantity, CellMark[]> marks, Map<Quantity, CellMark> sums) {
+        this.own = own;
+        for (int row = 0; row < own.table().rows().size(); row++) {
+            List<Optional<CellMark>> line = new ArrayList<>();
+            for (int column = 0; column < own.columns().size(); column++) {
+                CellMark[] of = known(column).map(marks::get).orElse(null);
+                line.add(of == null ? Optional.empty() : Optional.of(of[row]));
+            }
+            cells.add(List.copyOf(line));
+        }
+        for (int column = 0; column < own.columns().size(); column++) {
+            totals.add(known(column).map(sums::get));
+        }
+    }
+
+    /** What a column is, where it is the one in which that stands. */
+    private Optional<Quantity> known(int column) {
+        return own.columns()
+                .get(column)
+                .filter(one -> own.column(one).filter(at -> at == column).isPresent())
+                .map(own.data()::meant);
+    }
+
+    /** The table. */
+    public OwnTable table() {
+        return own.table();
+    }
+
+    /** What each column is; empty where nothing that is known fits. */
+    public List<Optional<Quantity>> columns() {
+        return List.copyOf(own.columns());
+    }
+
+    /** The marks of the cells by row and column; none in a column that is nothing known. */
+    public List<List<Optional<CellMark>>> cells() {
+        return List.copyOf(cells);
+    }
+
+    /** The marks of the totals by column; none where nothing is written. */
+    public List<Optional<CellMark>> totals() {
+        return List.copyOf(totals);
+    }
+
+    /** The entry of the sample that a row is about; empty where it is about none. */
+    public Optional<Integer> entry(int row) {
+        return own.datum(row).map(at -> own.data().rows().get(at).entry());
+    }
+
+    /** A, as the student chose it; empty where no column rests on one. */
+    public Optional<Exact> assumedMean() {
+        return Optional.ofNullable(own.whole().get(Quantity.ORIGIN));
+    }
+
+    /** h, as the student chose it; empty where no column rests on one. */
+    public Optional<Exact> step() {
+        return Optional.ofNullable(own.whole().get(Quantity.STEP));
+    }
+
+    /** How many cells and totals have which verdict. */
+    public Map<CellMark.Verdict, Integer> summary() {
+        Map<CellMark.Verdict, Integer> counts = new EnumMap<>(CellMark.Verdict.class);
+        for (CellMark.Verdict verdict : CellMark.Verdict.values()) {
+            counts.put(verdict, 0);
+        }
+        cells.stream()
+                .flatMap(List::stream)
+                .flatMap(Optional::stream)
+                .forEach(one -> counts.merge(one.verdict(), 1, Integer::sum));
+        totals.stream().flatMap(Optional::stream).forEach(one -> counts.merge(one.verdict(), 1, Integer::sum));
+        return counts;
+    }
+
+    /** How many rows of the data stand in no row of the table. */
+    public int missingRows() {
+        return Math.max(0, own.data().rows().size() - own.table().rows().size());
+    }
+
+    /** The total of a column as the student has it, with whether it is right; empty where there is none. */
+    Optional<OwnMarker.Taken> total(Quantity what) {
+        Optional<Integer> column = own.column(what);
+        return column.flatMap(totals::get).flatMap(mark -> own.written(mark.text())
+                .map(sum -> new OwnMarker.Taken(sum.value(), mark.verdict().isGood(), true)));
+    }
+
+    /** What the student's own cells of a column add up to; empty where one of them is no figure. */
+    public Optional<Exact> sumOfCells(int column) {
+        Exact sum = Exact.ZERO;
+        for (int row = 0; row < own.table().rows().size(); row++) {
+            String cell = own.cell(row, column);
+            Optional<Written> written = own.written(cell);
+            if (written.isEmpty() && !cell.isEmpty()) {
+                return Optional.empty();
+            }
+            sum = written.map(Written::value).map(sum::plus).orElse(sum);
+        }
+        return Optional.of(sum);
+    }
+
+    OwnColumns own() {
+        return own;
+    }
+}
