@@ -18,7 +18,7 @@ public sealed interface AnswerEdit extends Edit
     record CoverFigures(boolean on) implements AnswerEdit {
         @Override
         public Assignment apply(Assignment before) {
-            return before.with(all -> all.asking(new Asking(on, before.asking().hinting())));
+            return before.with(all -> all.asking(before.asking().covering(on)));
         }
 
         @Override
@@ -48,7 +48,7 @@ public sealed interface AnswerEdit extends Edit
     record GiveHints(boolean on) implements AnswerEdit {
         @Override
         public Assignment apply(Assignment before) {
-            return before.with(all -> all.asking(new Asking(before.asking().covered(), on)));
+            return before.with(all -> all.asking(before.asking().hinting(on)));
         }
 
         @Override

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import promedio.core.course.CourseCard;
 import promedio.core.jotter.Jotting;
+import promedio.core.ownwork.OwnSheet;
 import promedio.core.picture.Wishes;
 import promedio.core.sentence.Visible;
 
@@ -26,6 +27,7 @@ import promedio.core.sentence.Visible;
  * @param tasks what a tutor has set
  * @param pictures what is said of pictures, by sample or table
  * @param jotter what was asked in the jotter, the last at the end
+ * @param workings what a student worked by hand, by sample
  * @param used the ids that were given to samples and tables, those of such as are gone, too
  */
 public record Assignment(
@@ -39,6 +41,7 @@ public record Assignment(
         Tasks tasks,
         Map<String, Wishes> pictures,
         List<Jotting> jotter,
+        Map<String, OwnSheet> workings,
         UsedIds used) {
     /** An empty assignment under the standard card. */
     public static final Assignment EMPTY = new Assignment(
@@ -52,6 +55,7 @@ public record Assignment(
             Tasks.NONE,
             Map.of(),
             List.of(),
+            Map.of(),
             UsedIds.NONE);
 
     /** A question: a measure of a sample, without convention. */
@@ -64,6 +68,7 @@ public record Assignment(
         tables = List.copyOf(tables);
         pictures = Map.copyOf(pictures);
         jotter = List.copyOf(jotter);
+        workings = Map.copyOf(workings);
         Map<Question, Attempt> made = new LinkedHashMap<>(attempts);
         made.values().removeIf(Attempt.NONE::equals);
         attempts = Collections.unmodifiableMap(made);
@@ -108,6 +113,7 @@ public record Assignment(
         private Tasks tasks;
         private Map<String, Wishes> pictures;
         private List<Jotting> jotter;
+        private Map<String, OwnSheet> workings;
         private UsedIds used;
 
         private Builder(Assignment from) {
@@ -121,12 +127,13 @@ public record Assignment(
             tasks = from.tasks;
             pictures = from.pictures;
             jotter = from.jotter;
+            workings = from.workings;
             used = from.used;
         }
 
         private Assignment made() {
             return new Assignment(
-                    title, sheets, card, attempts, asking, foreign, tables, tasks, pictures, jotter, used);
+                    title, sheets, card, attempts, asking, foreign, tables, tasks, pictures, jotter, workings, used);
         }
 
         /** What it is called. */
@@ -186,6 +193,12 @@ public record Assignment(
         /** What was asked in the jotter. */
         public Builder jotter(List<Jotting> other) {
             jotter = other;
+            return this;
+        }
+
+        /** What was worked by hand, by sample. */
+        public Builder workings(Map<String, OwnSheet> other) {
+            workings = other;
             return this;
         }
 
@@ -308,7 +321,29 @@ public record Assignment(
                         sheets.stream().filter(sheet -> !sheet.id().equals(id)).toList())
                 .attempts(left)
                 .tasks(tasks.withoutSheet(id))
-                .pictures(left(id)));
+                .pictures(left(id))
+                .workings(workingsWithout(id)));
+    }
+
+    /** What a student worked of a sample by hand; empty where there is nothing. */
+    public Optional<OwnSheet> working(String sheetId) {
+        return Optional.ofNullable(workings.get(sheetId));
+    }
+
+    Assignment withWorking(String sheetId, OwnSheet working) {
+        Map<String, OwnSheet> changed = new LinkedHashMap<>(workings);
+        changed.put(sheetId, working);
+        return with(all -> all.workings(changed));
+    }
+
+    Assignment withoutWorking(String sheetId) {
+        return with(all -> all.workings(workingsWithout(sheetId)));
+    }
+
+    private Map<String, OwnSheet> workingsWithout(String sheetId) {
+        Map<String, OwnSheet> left = new LinkedHashMap<>(workings);
+        left.remove(sheetId);
+        return left;
     }
 
     /** What is said of the pictures of a sample or table. */

@@ -25,6 +25,7 @@ public sealed interface Edit
                 TableEdit,
                 PictureEdit,
                 JotEdit,
+                OwnEdit,
                 AnswerEdit {
     /** The stable word for a kind of edit. */
     @Retention(RetentionPolicy.RUNTIME)

@@ -31,6 +31,8 @@ public record Mark(
         ROUNDED,
         /** Right under another rule. */
         CONVENTION,
+        /** Worked rightly from something earlier that is not right. */
+        FOLLOWS,
         /** Not right. */
         DIFFERS,
         /** Not an answer. */
@@ -42,9 +44,14 @@ public record Mark(
         details = List.copyOf(details);
     }
 
+    /** Of an answer that follows from something earlier, with what is to be said of that. */
+    public static Mark following(Sentence detail) {
+        return new Mark(Kind.FOLLOWS, Sentence.of("mark.follows"), List.of(detail), Optional.empty(), Optional.empty());
+    }
+
     /** Whether it follows from an earlier answer that is not right. */
     public boolean follows() {
-        return word.key().equals("mark.follows");
+        return kind == Kind.FOLLOWS;
     }
 
     /** The same with one more sentence, where there is one. */
@@ -139,7 +146,7 @@ public record Mark(
                         from,
                         all.get(i).label());
             }
-            return mark(Kind.CONVENTION, "mark.follows", Sentence.of("mark.follows.detail", from));
+            return following(Sentence.of("mark.follows.detail", from));
         }
 
         @Override

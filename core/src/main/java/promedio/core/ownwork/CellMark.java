@@ -13,7 +13,7 @@ import promedio.core.number.Exact;
  * @param first whether it is the first wrong one of a chain: what follows from it is not wrong again
  * @param slip the mistake that leads to it, where one does
  */
-public record CellMark(String text, Verdict verdict, Optional<Exact> expected, boolean first, Optional<String> slip) {
+public record CellMark(String text, Verdict verdict, Optional<Exact> expected, boolean first, Optional<CellSlip> slip) {
     /** Whether a cell is right. */
     public enum Verdict {
         /** To the last digit. */

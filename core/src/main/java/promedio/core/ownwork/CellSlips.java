@@ -3,9 +3,7 @@ package promedio.core.ownwork;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.BinaryOperator;
 import java.util.function.Function;
@@ -29,32 +27,38 @@ final class CellSlips {
 
     /** What may have been written in place of a figure: the id of each mistake, and what it leads to. */
     private static final class Tried {
-        private final Map<String, List<Exact>> all = new LinkedHashMap<>();
+        private final List<One> all = new ArrayList<>();
         private final Function<Quantity, Optional<Exact>> taken;
+
+        private record One(String slip, Exact figure, Optional<String> way) {}
 
         Tried(Function<Quantity, Optional<Exact>> taken) {
             this.taken = taken;
         }
 
         private void add(String slip, Exact figure) {
-            all.computeIfAbsent(slip, any -> new ArrayList<>()).add(figure);
+            all.add(new One(slip, figure, Optional.empty()));
         }
 
-        Optional<String> meeting(Predicate<Exact> figure) {
-            return all.entrySet().stream()
-                    .filter(entry -> entry.getValue().stream().anyMatch(figure))
-                    .map(Map.Entry::getKey)
+        Optional<CellSlip> meeting(Predicate<Exact> figure) {
+            return all.stream()
+                    .filter(one -> figure.test(one.figure()))
+                    .map(one -> new CellSlip(one.slip(), one.way()))
                     .findFirst();
         }
 
-        void one(String slip, Quantity of, Function<Exact, Exact> change) {
-            taken.apply(of).map(change).ifPresent(figure -> add(slip, figure));
+        /** @param way how it is worked, with a place for the figure */
+        void one(String slip, String way, Quantity of, Function<Exact, Exact> change) {
+            taken.apply(of)
+                    .ifPresent(one ->
+                            all.add(new One(slip, change.apply(one), Optional.of(Recipe.written(way, List.of(one))))));
         }
 
-        void two(String slip, Quantity first, Quantity second, BinaryOperator<Exact> change) {
-            taken.apply(first)
-                    .flatMap(one -> taken.apply(second).map(other -> change.apply(one, other)))
-                    .ifPresent(figure -> add(slip, figure));
+        /** @param way how it is worked, with places for both figures */
+        void two(String slip, String way, Quantity first, Quantity second, BinaryOperator<Exact> change) {
+            taken.apply(first).ifPresent(one -> taken.apply(second)
+                    .ifPresent(other -> all.add(new One(
+                            slip, change.apply(one, other), Optional.of(Recipe.written(way, List.of(one, other)))))));
         }
     }
 
@@ -63,7 +67,7 @@ final class CellSlips {
      *
      * @param taken the figures of the row as the student has them
      */
-    Optional<String> of(
+    Optional<CellSlip> of(
             Written written,
             Quantity what,
             Optional<Exact> expected,
@@ -71,12 +75,12 @@ final class CellSlips {
             Optional<Integer> datum) {
         Tried tried = new Tried(taken);
         special(tried, what, datum);
-        Optional<String> found = first(tried, written);
+        Optional<CellSlip> found = first(tried, written);
         if (found.isPresent()) {
             return found;
         }
         for (Exact right : right(what, expected, taken)) {
-            Optional<String> copied = copied(written, right);
+            Optional<CellSlip> copied = copied(written, right);
             if (copied.isPresent()) {
                 return copied;
             }
@@ -99,7 +103,7 @@ final class CellSlips {
         return right;
     }
 
-    private static Optional<String> first(Tried tried, Written written) {
+    private static Optional<CellSlip> first(Tried tried, Written written) {
         // What is met to the last digit is likelier than what would have to be rounded.
         return tried.meeting(written::is).or(() -> tried.meeting(written::isRounded));
     }
@@ -115,63 +119,70 @@ final class CellSlips {
                 square(tried, Quantity.DEVIATION);
                 data.median()
                         .ifPresent(median -> tried.one(
-                                "about-median", x, of -> of.minus(median).squared()));
+                                "about-median", "({0} − " + OwnFigure.of(median) + ")²", x, of -> of.minus(median)
+                                        .squared()));
             }
-            case FX -> tried.one("unweighted", x, Function.identity());
-            case FD -> tried.one("unweighted", Quantity.D, Function.identity());
-            case FU -> tried.one("unweighted", Quantity.U, Function.identity());
+            case FX -> tried.one("unweighted", "{0}", x, Function.identity());
+            case FD -> tried.one("unweighted", "{0}", Quantity.D, Function.identity());
+            case FU -> tried.one("unweighted", "{0}", Quantity.U, Function.identity());
             case FX2 -> weightedSquare(tried, x, Quantity.FX);
             case FD2 -> weightedSquare(tried, Quantity.D, Quantity.FD);
             case FU2 -> weightedSquare(tried, Quantity.U, Quantity.FU);
             case F_DEVIATION2 -> weightedSquare(tried, Quantity.DEVIATION, Quantity.DEVIATION);
-            case ABS_DEVIATION -> tried.one("signs-kept", Quantity.DEVIATION, Function.identity());
+            case ABS_DEVIATION -> tried.one("signs-kept", "{0}", Quantity.DEVIATION, Function.identity());
             case F_ABS_DEVIATION -> {
-                tried.two("signs-kept", Quantity.F, Quantity.DEVIATION, Exact::times);
-                tried.one("unweighted", Quantity.ABS_DEVIATION, Function.identity());
+                tried.two("signs-kept", "{0} × {1}", Quantity.F, Quantity.DEVIATION, Exact::times);
+                tried.one("unweighted", "{0}", Quantity.ABS_DEVIATION, Function.identity());
             }
-            case DEVIATION -> data.median().ifPresent(median -> tried.one("about-median", x, of -> of.minus(median)));
-            case U -> tried.one("not-divided", Quantity.D, Function.identity());
+            case DEVIATION ->
+                data.median()
+                        .ifPresent(median ->
+                                tried.one("about-median", "{0} − " + OwnFigure.of(median), x, of -> of.minus(median)));
+            case U -> tried.one("not-divided", "{0}", Quantity.D, Function.identity());
             case RELATIVE -> {
-                tried.one("not-divided", Quantity.F, Function.identity());
+                tried.one("not-divided", "{0}", Quantity.F, Function.identity());
                 tried.one(
                         "divided-by-classes",
+                        "{0}/" + data.rows().size(),
                         Quantity.F,
                         f -> f.over(data.rows().size()));
-                tried.two("cumulative-as-frequency", Quantity.CF, Quantity.COUNT, Exact::over);
+                tried.two("cumulative-as-frequency", "{0}/{1}", Quantity.CF, Quantity.COUNT, Exact::over);
             }
             case PERCENT -> {
-                tried.two("factor-dropped", Quantity.F, Quantity.COUNT, Exact::over);
-                tried.one("not-divided", Quantity.F, Function.identity());
+                tried.two("factor-dropped", "{0}/{1}", Quantity.F, Quantity.COUNT, Exact::over);
+                tried.one("not-divided", "{0}", Quantity.F, Function.identity());
             }
-            case F -> tried.one("cumulative-as-frequency", Quantity.CF, Function.identity());
-            case DX_DY -> tried.two("products-not-corrected", x, Quantity.Y, Exact::times);
+            case F -> tried.one("cumulative-as-frequency", "{0}", Quantity.CF, Function.identity());
+            case DX_DY -> tried.two("products-not-corrected", "{0} × {1}", x, Quantity.Y, Exact::times);
             case CF -> neighbour(tried, what, datum);
             case CF_MORE -> neighbour(tried, what, datum);
             default -> ofClass(tried, what, datum);
         }
         if (what == Quantity.MIDPOINT) {
-            tried.one("lower-limits", Quantity.LOWER, Function.identity());
-            tried.one("upper-limits", Quantity.UPPER, Function.identity());
+            tried.one("lower-limits", "{0}", Quantity.LOWER, Function.identity());
+            tried.one("upper-limits", "{0}", Quantity.UPPER, Function.identity());
         }
     }
 
     private void square(Tried tried, Quantity of) {
-        tried.one("doubled-for-square", of, one -> one.abs().times(2));
-        tried.one("doubled-for-square", of, one -> one.times(2));
-        tried.one("absolute-for-square", of, Exact::abs);
-        tried.one("sign-lost", of, one -> one.squared().negated());
+        tried.one("doubled-for-square", "2 × |{0}|", of, one -> one.abs().times(2));
+        tried.one("doubled-for-square", "2 × {0}", of, one -> one.times(2));
+        tried.one("absolute-for-square", "|{0}|", of, Exact::abs);
+        tried.one("sign-lost", "−{0}²", of, one -> one.squared().negated());
     }
 
     private void weightedSquare(Tried tried, Quantity of, Quantity weighted) {
-        tried.two("fx-squared", Quantity.F, of, (f, one) -> f.times(one).squared());
-        tried.two("doubled-for-square", Quantity.F, of, (f, one) -> f.times(one).times(2));
-        tried.two("doubled-for-square", Quantity.F, of, (f, one) -> f.times(one.abs())
+        tried.two("fx-squared", "({0} × {1})²", Quantity.F, of, (f, one) -> f.times(one)
+                .squared());
+        tried.two("doubled-for-square", "{0} × 2 × {1}", Quantity.F, of, (f, one) -> f.times(one)
                 .times(2));
-        tried.two(
-                "absolute-for-square", Quantity.F, of, (f, one) -> f.times(one).abs());
-        tried.one("unweighted", of, Exact::squared);
+        tried.two("doubled-for-square", "{0} × 2 × |{1}|", Quantity.F, of, (f, one) -> f.times(one.abs())
+                .times(2));
+        tried.two("absolute-for-square", "{0} × |{1}|", Quantity.F, of, (f, one) -> f.times(one)
+                .abs());
+        tried.one("unweighted", "{0}²", of, Exact::squared);
         if (weighted != of) {
-            tried.one("fx-squared", weighted, Exact::squared);
+            tried.one("fx-squared", "{0}²", weighted, Exact::squared);
         }
     }
 
@@ -204,10 +215,11 @@ final class CellSlips {
                 from.flatMap(low -> to.map(high -> low.plus(high).half()))
                         .ifPresent(middle -> tried.add("limits-for-boundaries", middle));
             case DENSITY -> {
-                tried.one("not-divided", Quantity.F, Function.identity());
+                tried.one("not-divided", "{0}", Quantity.F, Function.identity());
                 from.flatMap(low -> to.map(high -> high.minus(low)))
                         .filter(width -> width.signum() != 0)
-                        .ifPresent(width -> tried.one("other-width", Quantity.F, f -> f.over(width)));
+                        .ifPresent(width ->
+                                tried.one("other-width", "{0}/" + OwnFigure.of(width), Quantity.F, f -> f.over(width)));
             }
             default -> {
                 // Nothing of classes stands in other columns.
@@ -216,26 +228,26 @@ final class CellSlips {
     }
 
     /** A figure written down otherwise than it came out. */
-    private static Optional<String> copied(Written written, Exact right) {
+    private static Optional<CellSlip> copied(Written written, Exact right) {
         if (right.signum() != 0 && written.isRounded(right.negated())) {
-            return Optional.of("sign-lost");
+            return Optional.of(CellSlip.of("sign-lost"));
         }
         if (written.places().isPresent()) {
             int places = written.places().getAsInt();
             BigDecimal own = written.value().toPlaces(places, HalfRule.HALF_UP);
             BigDecimal shown = right.toPlaces(places, HalfRule.HALF_UP);
             if (isSwapped(own, shown)) {
-                return Optional.of("digits-swapped");
+                return Optional.of(CellSlip.of("digits-swapped"));
             }
             if (cut(right, places).compareTo(own) == 0) {
-                return Optional.of("truncated");
+                return Optional.of(CellSlip.of("truncated"));
             }
         }
         for (int moved = 1; moved <= MOVED; moved++) {
             Exact ten = Exact.of(10).power(moved);
             if (written.value().signum() != 0
                     && (written.isRounded(right.times(ten)) || written.isRounded(right.over(ten)))) {
-                return Optional.of("point-moved");
+                return Optional.of(CellSlip.of("point-moved"));
             }
         }
         return Optional.empty();
@@ -267,7 +279,7 @@ final class CellSlips {
      * @param sum what the student's own cells add up to
      * @param total what a column adds up to
      */
-    Optional<String> ofTotal(
+    Optional<CellSlip> ofTotal(
             Written written,
             Quantity what,
             Optional<Exact> expected,
@@ -275,18 +287,18 @@ final class CellSlips {
             Function<Quantity, Optional<Exact>> total) {
         Tried tried = new Tried(total);
         switch (what) {
-            case X2 -> tried.one("square-of-sum", data.meant(Quantity.X), Exact::squared);
+            case X2 -> tried.one("square-of-sum", "{0}²", data.meant(Quantity.X), Exact::squared);
             case FX2 -> {
-                tried.one("square-of-sum", Quantity.FX, Exact::squared);
-                tried.one("unweighted", Quantity.X2, Function.identity());
+                tried.one("square-of-sum", "{0}²", Quantity.FX, Exact::squared);
+                tried.one("unweighted", "{0}", Quantity.X2, Function.identity());
             }
-            case FX -> tried.one("unweighted", data.meant(Quantity.X), Function.identity());
-            case FD -> tried.one("unweighted", Quantity.D, Function.identity());
-            case FU -> tried.one("unweighted", Quantity.U, Function.identity());
-            case FD2 -> tried.one("square-of-sum", Quantity.FD, Exact::squared);
-            case FU2 -> tried.one("square-of-sum", Quantity.FU, Exact::squared);
-            case F_ABS_DEVIATION -> tried.one("unweighted", Quantity.ABS_DEVIATION, Function.identity());
-            case F_DEVIATION2 -> tried.one("unweighted", Quantity.DEVIATION2, Function.identity());
+            case FX -> tried.one("unweighted", "{0}", data.meant(Quantity.X), Function.identity());
+            case FD -> tried.one("unweighted", "{0}", Quantity.D, Function.identity());
+            case FU -> tried.one("unweighted", "{0}", Quantity.U, Function.identity());
+            case FD2 -> tried.one("square-of-sum", "{0}²", Quantity.FD, Exact::squared);
+            case FU2 -> tried.one("square-of-sum", "{0}²", Quantity.FU, Exact::squared);
+            case F_ABS_DEVIATION -> tried.one("unweighted", "{0}", Quantity.ABS_DEVIATION, Function.identity());
+            case F_DEVIATION2 -> tried.one("unweighted", "{0}", Quantity.DEVIATION2, Function.identity());
             default -> {
                 // Of other columns nothing is usual but a slip of the pen.
             }
@@ -298,7 +310,7 @@ final class CellSlips {
     }
 
     /** One cell left out, or counted twice; told only where the figure has digits enough to say so. */
-    private Optional<String> dropped(Written written, Quantity what, Optional<Exact> sum) {
+    private Optional<CellSlip> dropped(Written written, Quantity what, Optional<Exact> sum) {
         Optional<Integer> column = own.column(what);
         if (sum.isEmpty() || column.isEmpty() || written.figures() < ENOUGH_FIGURES) {
             return Optional.empty();
@@ -308,10 +320,10 @@ final class CellSlips {
             Optional<Exact> cell = own.written(own.cell(row, column.get())).map(Written::value);
             if (cell.filter(one -> one.signum() != 0).isPresent()) {
                 if (cell.get().equals(off)) {
-                    return Optional.of("value-dropped");
+                    return Optional.of(CellSlip.of("value-dropped"));
                 }
                 if (cell.get().equals(off.negated())) {
-                    return Optional.of("value-repeated");
+                    return Optional.of(CellSlip.of("value-repeated"));
                 }
             }
         }

@@ -96,7 +96,7 @@ final class Headings {
         int which = (shifted.group(1).isEmpty() ? 0 : 1) + (shifted.group(4).isEmpty() ? 0 : 2);
         return new Meaning(
                 List.of(family.get(which)),
-                aboutMean ? Optional.empty() : Optional.of(origin),
+                Optional.of(origin),
                 scaled ? Optional.of(number(shifted.group(3))) : Optional.empty());
     }
 

@@ -361,7 +361,9 @@ final class OwnColumns {
 
     private Map<Quantity, Exact> origins(int column, Quantity one, Headings.Meaning meaning) {
         Map<Quantity, Exact> found = new EnumMap<>(Quantity.class);
-        meaning.origin().ifPresent(origin -> found.put(Quantity.ORIGIN, origin));
+        meaning.origin()
+                .filter(origin -> one.compareTo(Quantity.DEVIATION) < 0)
+                .ifPresent(origin -> found.put(Quantity.ORIGIN, origin));
         meaning.step().ifPresent(step -> found.put(Quantity.STEP, step));
         if (one == Quantity.D && found.isEmpty() && !whole.containsKey(Quantity.ORIGIN)) {
             commonest(IntStream.range(0, rows.size())

@@ -31,6 +31,8 @@ public final class OwnMarker {
     private final Map<Quantity, CellMark> totals = new EnumMap<>(Quantity.class);
     private final Map<Quantity, List<Taken>> candidates = new EnumMap<>(Quantity.class);
     private final CellSlips slips;
+    /** The figures of the whole that a column rests on, as the student has them. */
+    private final Map<Quantity, Map<Quantity, Taken>> wholes = new EnumMap<>(Quantity.class);
 
     /**
      * A figure that a cell may have been worked out from.
@@ -83,7 +85,7 @@ public final class OwnMarker {
                         true))
                 .toList();
         OwnMarker marker = new OwnMarker(own, written);
-        return new OwnMarks(own, marker.marks, marker.totals);
+        return new OwnMarks(own, marker.marks, marker.totals, marker::way);
     }
 
     /** A table as it stands, with nothing said about it. */
@@ -287,6 +289,29 @@ public final class OwnMarker {
         return ways;
     }
 
+    /** How a cell is worked out of the student's own figures of its row, and what comes of it; empty for data. */
+    private Optional<OwnWay> way(int row, Quantity asked) {
+        Quantity what = data.meant(asked);
+        Map<Quantity, Taken> whole = wholes.getOrDefault(what, Map.of());
+        for (Recipe recipe : Recipe.of(what)) {
+            Optional<Taken> made = made(row, recipe, whole);
+            if (made.isPresent()) {
+                List<Exact> needs = recipe.needs().stream()
+                        .map(need -> taken(row, need, whole).orElseThrow().value())
+                        .toList();
+                return Optional.of(new OwnWay(recipe.written(needs), made.get().value()));
+            }
+        }
+        return what == Quantity.CF || what == Quantity.CF_MORE
+                ? soFar(row, what).stream().findFirst().map(sum -> addedUp(row, sum.value()))
+                : Optional.empty();
+    }
+
+    private OwnWay addedUp(int row, Exact sum) {
+        Exact f = taken(row, Quantity.F, Map.of()).map(Taken::value).orElse(Exact.ZERO);
+        return new OwnWay(Recipe.written("{0} + {1}", List.of(sum.minus(f), f)), sum);
+    }
+
     private static Taken plus(Taken one, Taken other) {
         return new Taken(one.value().plus(other.value()), one.isGood() && other.isGood(), one.own() || other.own());
     }
@@ -301,6 +326,7 @@ public final class OwnMarker {
         CellMark[] cells = new CellMark[rows];
         marks.put(what, cells);
         Map<Quantity, Taken> whole = chosen(what, column);
+        wholes.put(what, whole);
         for (int row : inOrder(what)) {
             String cell = own.cell(row, column);
             cells[row] = what == Quantity.CLASS ? ofClass(row, cell) : mark(row, what, cell, whole);
@@ -383,7 +409,7 @@ public final class OwnMarker {
         List<Taken> ways = ways(row, what, whole);
         Verdict verdict = verdict(what, written, expected, ways);
         boolean first = verdict == Verdict.WRONG && ways.stream().allMatch(Taken::isGood);
-        Optional<String> slip = verdict == Verdict.WRONG
+        Optional<CellSlip> slip = verdict == Verdict.WRONG
                 ? slips.of(
                         written, what, expected, need -> taken(row, need, whole).map(Taken::value), own.datum(row))
                 : Optional.empty();
@@ -430,7 +456,7 @@ public final class OwnMarker {
         }
         List<Taken> ways = sum(what).map(List::of).orElse(List.of());
         Verdict verdict = verdict(what, read.get(), expected, ways);
-        Optional<String> slip = verdict == Verdict.WRONG
+        Optional<CellSlip> slip = verdict == Verdict.WRONG
                 ? slips.ofTotal(
                         read.get(), what, expected, ways.stream().findFirst().map(Taken::value), this::right)
                 : Optional.empty();

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import promedio.core.number.Exact;
 
 /** A student's own table, marked. */
@@ -13,8 +14,15 @@ public final class OwnMarks {
     private final List<List<Optional<CellMark>>> cells = new ArrayList<>();
     private final List<Optional<CellMark>> totals = new ArrayList<>();
 
-    OwnMarks(OwnColumns own, Map<Quantity, CellMark[]> marks, Map<Quantity, CellMark> sums) {
+    private final BiFunction<Integer, Quantity, Optional<OwnWay>> ways;
+
+    OwnMarks(
+            OwnColumns own,
+            Map<Quantity, CellMark[]> marks,
+            Map<Quantity, CellMark> sums,
+            BiFunction<Integer, Quantity, Optional<OwnWay>> ways) {
         this.own = own;
+        this.ways = ways;
         for (int row = 0; row < own.table().rows().size(); row++) {
             List<Optional<CellMark>> line = new ArrayList<>();
             for (int column = 0; column < own.columns().size(); column++) {
@@ -56,9 +64,40 @@ public final class OwnMarks {
         return List.copyOf(totals);
     }
 
+    /** The mark of a cell or total; none in a column that is nothing known, or of a total that is not written. */
+    public Optional<CellMark> at(CellPlace place) {
+        boolean total = place.row() >= cells.size();
+        return place.column() >= totals.size()
+                ? Optional.empty()
+                : (total ? totals : cells.get(place.row())).get(place.column());
+    }
+
     /** The entry of the sample that a row is about; empty where it is about none. */
     public Optional<Integer> entry(int row) {
         return own.datum(row).map(at -> own.data().rows().get(at).entry());
+    }
+
+    /** How a cell is worked out of the student's own figures before it; empty for data, and in a column that is nothing known. */
+    public Optional<OwnWay> way(int row, int column) {
+        return own.columns().get(column).flatMap(what -> ways.apply(row, what));
+    }
+
+    /**
+     * What belongs into a cell or a total, from the student's own figures before it where there are any: in full where it ends within six places,
+     * else to four. Empty where it is no figure, or rests on something that the student has not chosen yet.
+     */
+    public Optional<String> figure(CellPlace place) {
+        if (place.column() >= own.columns().size()) {
+            return Optional.empty();
+        }
+        Optional<Quantity> what = own.columns().get(place.column());
+        Optional<Exact> figure = place.row() >= cells.size()
+                ? sumOfCells(place.column()).filter(sum -> what.isPresent())
+                : way(place.row(), place.column())
+                        .map(OwnWay::comes)
+                        .or(() -> what.flatMap(one ->
+                                own.datum(place.row()).flatMap(at -> own.data().figure(at, one, own.whole()))));
+        return figure.map(OwnFigure::rounded);
     }
 
     /** A, as the student chose it; empty where no column rests on one. */
@@ -69,6 +108,23 @@ public final class OwnMarks {
     /** h, as the student chose it; empty where no column rests on one. */
     public Optional<Exact> step() {
         return Optional.ofNullable(own.whole().get(Quantity.STEP));
+    }
+
+    /** Whether anything is written that is no data. */
+    public boolean isBegun() {
+        for (int column = 0; column < columns().size(); column++) {
+            int at = column;
+            boolean worked =
+                    columns().get(column).filter(what -> !what.isData()).isPresent();
+            if (totals.get(column).isPresent()
+                    || worked
+                            && cells.stream()
+                                    .flatMap(row -> row.get(at).stream())
+                                    .anyMatch(mark -> mark.verdict() != CellMark.Verdict.EMPTY)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** How many cells and totals have which verdict. */

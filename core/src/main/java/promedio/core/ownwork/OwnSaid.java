@@ -18,12 +18,19 @@ public final class OwnSaid {
     private static final int SYSTEMATIC = 3;
 
     private final OwnMarks marks;
-    private final List<Sentence> said = new ArrayList<>();
-    private Optional<Sentence> first = Optional.empty();
+    private final List<Said> said = new ArrayList<>();
 
     private OwnSaid(OwnMarks marks) {
         this.marks = marks;
     }
+
+    /**
+     * A sentence about a mistake.
+     *
+     * @param place the cell that it is about; of a mistake all down a column the first; empty for a column that is nothing known
+     * @param first whether what follows went wrong because of it
+     */
+    public record Said(Optional<CellPlace> place, boolean first, Sentence sentence) {}
 
     /** What is right in a cell: exact where it ends within six places, else rounded to two places more than are written. */
     public static String expected(CellMark mark, Exact right) {
@@ -41,12 +48,37 @@ public final class OwnSaid {
 
     /** Every mistake in the order of the table, then the whole in a few sentences. */
     public static List<Sentence> of(OwnMarks marks) {
+        List<Said> mistakes = mistakes(marks);
+        List<Sentence> all =
+                new ArrayList<>(mistakes.stream().map(Said::sentence).toList());
+        all.addAll(whole(marks, mistakes));
+        return all;
+    }
+
+    /** Every mistake, where it is made; one that is made all down a column once. */
+    public static List<Said> mistakes(OwnMarks marks) {
         OwnSaid all = new OwnSaid(marks);
         all.columns();
         all.cells();
         all.totals();
-        all.whole();
         return all.said;
+    }
+
+    /** What a cell or a total is, in a sentence; empty where there is nothing to say. */
+    public static Optional<Sentence> of(OwnMarks marks, CellPlace place) {
+        OwnSaid one = new OwnSaid(marks);
+        return marks.at(place).flatMap(mark -> switch (mark.verdict()) {
+            case WRONG, UNREADABLE ->
+                Optional.of(
+                        place.row() < marks.cells().size()
+                                ? one.cell(mark, place.row(), place.column())
+                                : one.total(mark, place.column()));
+            case FOLLOWS ->
+                mark.expected().map(right -> Sentence.of("own.cell.follows", mark.text(), expected(mark, right)));
+            case ROUNDED -> Optional.of(Sentence.of("own.cell.rounded"));
+            case RIGHT -> Optional.of(Sentence.of("own.cell.right"));
+            case EMPTY -> Optional.empty();
+        });
     }
 
     private String head(int column) {
@@ -57,7 +89,7 @@ public final class OwnSaid {
     private void columns() {
         for (int column = 0; column < marks.columns().size(); column++) {
             if (marks.columns().get(column).isEmpty()) {
-                said.add(Sentence.of("own.unknown", head(column)));
+                said.add(new Said(Optional.empty(), false, Sentence.of("own.unknown", head(column))));
             }
         }
     }
@@ -65,9 +97,10 @@ public final class OwnSaid {
     /** The mistake that is made all down a column, where one is. */
     private Optional<String> systematic(int column) {
         Map<String, Integer> counts = new HashMap<>();
-        marks.cells()
-                .forEach(row ->
-                        row.get(column).flatMap(CellMark::slip).ifPresent(slip -> counts.merge(slip, 1, Integer::sum)));
+        marks.cells().forEach(row -> row.get(column)
+                .flatMap(CellMark::slip)
+                .map(CellSlip::id)
+                .ifPresent(slip -> counts.merge(slip, 1, Integer::sum)));
         return counts.entrySet().stream()
                 .filter(entry -> entry.getValue() >= SYSTEMATIC
                         && 2 * entry.getValue() > marks.cells().size())
@@ -84,24 +117,21 @@ public final class OwnSaid {
                         .isEmpty()) {
                     continue;
                 }
-                Optional<String> whole =
-                        systematic(column).filter(mark.get().slip().orElse("")::equals);
+                Optional<String> whole = systematic(column)
+                        .filter(mark.get().slip().map(CellSlip::id).orElse("")::equals);
                 if (whole.isPresent()) {
                     if (known.putIfAbsent(column, whole.get()) == null) {
-                        say(mark.get(), Sentence.of("own.whole-column", head(column), slip(whole.get())));
+                        say(mark.get(), row, column, Sentence.of("own.whole-column", head(column), slip(whole.get())));
                     }
                 } else {
-                    say(mark.get(), cell(mark.get(), row, column));
+                    say(mark.get(), row, column, cell(mark.get(), row, column));
                 }
             }
         }
     }
 
-    private void say(CellMark mark, Sentence sentence) {
-        said.add(sentence);
-        if (mark.first() && first.isEmpty()) {
-            first = Optional.of(sentence);
-        }
+    private void say(CellMark mark, int row, int column, Sentence sentence) {
+        said.add(new Said(Optional.of(new CellPlace(row, column)), mark.first(), sentence));
     }
 
     private static Sentence counted(String key, int count) {
@@ -122,7 +152,7 @@ public final class OwnSaid {
         }
         String right = expected(mark, mark.expected().get());
         return mark.slip()
-                .map(slip -> Sentence.of("own.wrong-by", at, head(column), mark.text(), right, slip(slip)))
+                .map(slip -> Sentence.of("own.wrong-by", at, head(column), mark.text(), right, slip(slip.id())))
                 .orElseGet(() -> Sentence.of("own.wrong", at, head(column), mark.text(), right));
     }
 
@@ -131,21 +161,25 @@ public final class OwnSaid {
             int at = column;
             marks.totals()
                     .get(column)
-                    .filter(mark -> mark.verdict() == Verdict.WRONG)
-                    .ifPresent(mark -> {
-                        Optional<Exact> sum = marks.sumOfCells(at);
-                        String own = sum.map(figure -> expected(mark, figure)).orElse("");
-                        say(
-                                mark,
-                                mark.slip()
-                                        .map(slip ->
-                                                Sentence.of("own.total-by", head(at), own, mark.text(), slip(slip)))
-                                        .orElseGet(() -> Sentence.of("own.total", head(at), own, mark.text())));
-                    });
+                    .filter(mark -> mark.verdict() == Verdict.WRONG || mark.verdict() == Verdict.UNREADABLE)
+                    .ifPresent(mark -> say(mark, marks.cells().size(), at, total(mark, at)));
         }
     }
 
-    private void whole() {
+    private Sentence total(CellMark mark, int column) {
+        if (mark.verdict() == Verdict.UNREADABLE) {
+            return Sentence.of("own.unreadable-total", head(column), mark.text());
+        }
+        String own =
+                marks.sumOfCells(column).map(figure -> expected(mark, figure)).orElse("");
+        return mark.slip()
+                .map(slip -> Sentence.of("own.total-by", head(column), own, mark.text(), slip(slip.id())))
+                .orElseGet(() -> Sentence.of("own.total", head(column), own, mark.text()));
+    }
+
+    /** The whole in a few sentences: where it goes wrong first, what that cost, and what is right. */
+    public static List<Sentence> whole(OwnMarks marks, List<Said> mistakes) {
+        List<Sentence> said = new ArrayList<>();
         if (marks.missingRows() > 0) {
             said.add(counted("own.rows-missing", marks.missingRows()));
         }
@@ -155,12 +189,30 @@ public final class OwnSaid {
         int follows = counts.get(Verdict.FOLLOWS);
         if (bad == 0 && follows == 0) {
             said.add(Sentence.of(counts.get(Verdict.EMPTY) == 0 ? "own.all-right" : "own.right-so-far", good));
-            return;
+            return said;
         }
-        first.ifPresent(sentence -> said.add(Sentence.of("own.first", sentence)));
+        mistakes.stream()
+                .filter(Said::first)
+                .findFirst()
+                .ifPresent(one -> said.add(Sentence.of("own.first", one.sentence())));
         if (follows > 0) {
             said.add(counted("own.follows", follows));
         }
         said.add(Sentence.of("own.counts", good, bad));
+        return said;
+    }
+
+    /** The totals that would be others without the mistakes, each as <code>Σfx = 246</code>. */
+    public static List<String> totalsWithout(OwnMarks marks) {
+        List<String> without = new ArrayList<>();
+        for (int column = 0; column < marks.totals().size(); column++) {
+            String head = new OwnSaid(marks).head(column);
+            marks.totals()
+                    .get(column)
+                    .filter(mark -> mark.verdict() == Verdict.WRONG || mark.verdict() == Verdict.FOLLOWS)
+                    .flatMap(mark -> mark.expected().map(right -> "Σ" + head + " = " + expected(mark, right)))
+                    .ifPresent(without::add);
+        }
+        return without;
     }
 }

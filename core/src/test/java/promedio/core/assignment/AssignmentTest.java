@@ -401,7 +401,7 @@ class AssignmentTest {
         assertThat(present.handedOut().foreign()).isEqualTo(new Foreign(Map.of("rule", "x"), List.of(), List.of()));
         history.make(new Edit.RemoveSheet("s1"));
         assertThat(history.present().attempts()).as("it dies with its sample").isEmpty();
-        assertThat(history.present().asking()).isEqualTo(new Asking(true, true));
+        assertThat(history.present().asking()).isEqualTo(new Asking(true, true, true));
     }
 
     @Test

@@ -77,7 +77,7 @@ class OwnMarkerTest {
                 line.get(column)
                         .filter(cell -> !cell.verdict().isGood())
                         .ifPresent(cell -> told.add(place + " " + cell.verdict().id() + (cell.first() ? "!" : "")
-                                + cell.slip().map(slip -> " " + slip).orElse("")));
+                                + cell.slip().map(slip -> " " + slip.id()).orElse("")));
             }
         }
         return told.isEmpty() ? "right" : String.join(", ", told);

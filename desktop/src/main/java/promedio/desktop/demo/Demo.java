@@ -35,6 +35,7 @@ public final class Demo {
         }
         edits.addAll(DemoQuestions.posed());
         edits.addAll(DemoAnswers.written());
+        edits.add(DemoWorking.written());
         return new Edit.Together("", edits).apply(Assignment.EMPTY);
     }
 

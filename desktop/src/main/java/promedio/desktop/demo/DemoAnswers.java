@@ -28,6 +28,7 @@ final class DemoAnswers {
                 write("visitors", "median", "51"),
                 write("waiting", "mean", "18.42"),
                 // F through the class in place of F before it: 15 + (80 − 105)/34·5.
+                write("waiting", "variance", "95.35"),
                 write("waiting", "median", "11.32"),
                 write("waiting", "mode", "15 to under 20"),
                 write("waiting", "quartile-1", "9.07"));

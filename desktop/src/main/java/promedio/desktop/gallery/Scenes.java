@@ -74,6 +74,7 @@ final class Scenes {
         shots.addAll(new TrailScenes(window).all());
         shots.addAll(new JotterScenes(window).all());
         shots.addAll(new PairScenes(window).all());
+        shots.addAll(new OwnScenes(window).all());
         notices();
         states();
         slateAndSize();

@@ -37,8 +37,17 @@ public final class AnswerBox extends VBox {
     private final Label posed = new Label();
     private final StringProperty posedInFull = new SimpleStringProperty("");
 
-    /** The box for a question. */
+    /** The box for a question whose working opens beside it. */
     public AnswerBox(DeskModel model, String question, String label) {
+        this(model, question, label, () -> model.looking().opened().add(question));
+    }
+
+    /**
+     * The box for a question.
+     *
+     * @param open opens its working, where the answer is not right
+     */
+    public AnswerBox(DeskModel model, String question, String label, Runnable open) {
         this.model = model;
         this.question = question;
         getStyleClass().addAll("answer-box", "marked");
@@ -48,7 +57,7 @@ public final class AnswerBox extends VBox {
         detail.setMinHeight(USE_PREF_SIZE);
         compare.setId("compare-" + question);
         compare.getStyleClass().add("mark-compare");
-        compare.setOnAction(press -> model.looking().opened().add(question));
+        compare.setOnAction(press -> open.run());
         hint.setId("hint-" + question);
         hint.getStyleClass().add("mark-compare");
         hint.setOnAction(press -> model.margin().takeHint(question));

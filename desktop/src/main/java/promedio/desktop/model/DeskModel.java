@@ -8,6 +8,7 @@ import promedio.desktop.model.desk.Habits;
 import promedio.desktop.model.desk.Lanes;
 import promedio.desktop.model.groups.Breakdowns;
 import promedio.desktop.model.jotter.Jots;
+import promedio.desktop.model.own.OwnWork;
 import promedio.desktop.model.picture.Drawings;
 import promedio.desktop.model.reading.Filing;
 import promedio.desktop.model.reading.Intake;
@@ -45,6 +46,7 @@ public final class DeskModel extends Desk {
     private final Comparing comparing = with(new Comparing(this));
     private final PairWork pairs = new PairWork(this, followers);
     private final GivenWork givens = new GivenWork(this);
+    private final OwnWork ownWork = with(new OwnWork(this));
     private final Habits habits;
     private final GroupWork groups = new GroupWork(this, comparing);
 
@@ -158,6 +160,11 @@ public final class DeskModel extends Desk {
     /** Questions that give figures in place of data. */
     public GivenWork givens() {
         return givens;
+    }
+
+    /** What the student works by hand. */
+    public OwnWork ownWork() {
+        return ownWork;
     }
 
     /** Groups on the shelf. */

@@ -23,6 +23,8 @@ import promedio.core.number.Figure;
 import promedio.core.working.FigureText;
 import promedio.desktop.control.Press;
 import promedio.desktop.control.Tip;
+import promedio.desktop.grid.CellChoice;
+import promedio.desktop.grid.CellsGrid;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.desk.Lane;
 import promedio.desktop.model.desk.Latest;

@@ -11,6 +11,7 @@ import promedio.core.data.Table;
 import promedio.core.sentence.Visible;
 import promedio.core.trail.Field;
 import promedio.core.trail.Prepared;
+import promedio.desktop.grid.Aligned;
 
 /** How wide the columns of a table are, in widths of a letter, and how many decimal places its numbers have. */
 final class ColumnLayout {
@@ -60,7 +61,10 @@ final class ColumnLayout {
             cut |= text.endsWith(CUT);
             most = Math.max(
                     most,
-                    cells.mark().at(row, column).map(mark -> places(mark, text)).orElse(0));
+                    cells.mark()
+                            .at(row, column)
+                            .map(mark -> Aligned.places(mark, text))
+                            .orElse(0));
         }
         return new Measured(Math.max(NARROWEST, Math.min(WIDEST, longest + (most > 0 ? 1 : 0))), most, cut);
     }
@@ -145,26 +149,14 @@ final class ColumnLayout {
         if (mark.isEmpty()) {
             return text;
         }
-        int own = places(mark.get(), text);
+        int own = Aligned.places(mark.get(), text);
         // Where some are cut, the others are as wide as if they were: figures stand below figures.
         boolean cut = measured(column).cut() && !text.endsWith(CUT);
-        return text
-                + (own == 0 ? "\u2008" : "")
-                + "\u2007".repeat(Math.max(0, most - own))
-                + (cut ? "\u2007\u200a" : "");
+        return Aligned.padded(text, own, most) + (cut ? "\u2007\u200a" : "");
     }
 
     /** A text without the blanks that stand for digits it has not. */
     static String bare(String text) {
         return text.replaceAll("[\u2007\u2008\u200a]+$", "");
-    }
-
-    private static int places(char decimalMark, String text) {
-        int mark = text.lastIndexOf(decimalMark);
-        int end = mark + 1;
-        while (end < text.length() && Character.isDigit(text.charAt(end))) {
-            end++;
-        }
-        return mark < 0 ? 0 : end - mark - 1;
     }
 }

@@ -17,6 +17,8 @@ import promedio.core.sentence.Visible;
 import promedio.core.trail.Field;
 import promedio.core.trail.Prepared;
 import promedio.desktop.control.Tip;
+import promedio.desktop.grid.CellsGrid;
+import promedio.desktop.grid.TableCell;
 import promedio.desktop.text.Words;
 
 /** A table as it is after some steps, to be read; what the last step made is lit: columns that are new, cells that are another. */
@@ -147,42 +149,42 @@ final class PreparedGrid extends CellsGrid<PreparedGrid.Head> {
     }
 
     @Override
-    int size() {
+    public int size() {
         return shown == null ? 0 : shown.rows();
     }
 
     @Override
-    int columns() {
+    public int columns() {
         return shown == null ? 0 : shown.fields().size();
     }
 
     @Override
-    int letters(int column) {
+    public int letters(int column) {
         return layout.letters(column);
     }
 
     @Override
-    int row(int place) {
+    public int row(int place) {
         return place;
     }
 
     @Override
-    Head head() {
+    public Head head() {
         return new Head();
     }
 
     @Override
-    void show(Head head, int column) {
+    public void show(Head head, int column) {
         head.show(shown.fields().get(column));
     }
 
     @Override
-    String text(int place, int column) {
+    public String text(int place, int column) {
         return layout.text(place, column);
     }
 
     @Override
-    Optional<String> inFull(int place, int column) {
+    public Optional<String> inFull(int place, int column) {
         // A cell that the pointer comes to may be one that has nothing to show any more.
         if (place < 0 || place >= size() || column < 0 || column >= columns()) {
             return Optional.empty();
@@ -192,7 +194,7 @@ final class PreparedGrid extends CellsGrid<PreparedGrid.Head> {
     }
 
     @Override
-    void look(int row, int column, Set<TableCell.Trait> traits) {
+    public void look(int row, int column, Set<TableCell.Trait> traits) {
         Field field = shown.fields().get(column);
         if (field.hasNumbers()) {
             traits.add(TableCell.Trait.NUMBER);

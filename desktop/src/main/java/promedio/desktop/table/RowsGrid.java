@@ -9,6 +9,9 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import promedio.core.assignment.DataTable;
 import promedio.core.data.Column;
+import promedio.desktop.grid.CellEditor;
+import promedio.desktop.grid.CellsGrid;
+import promedio.desktop.grid.TableCell;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.table.RowOrder;
 import promedio.desktop.model.table.TableFigures;
@@ -88,22 +91,22 @@ final class RowsGrid extends CellsGrid<ColumnHead> {
     }
 
     @Override
-    int size() {
+    public int size() {
         return figures == null ? 0 : figures.all().rows();
     }
 
     @Override
-    int columns() {
+    public int columns() {
         return figures == null ? 0 : figures.all().columns().size();
     }
 
     @Override
-    int letters(int column) {
+    public int letters(int column) {
         return layout.letters(column);
     }
 
     @Override
-    int row(int place) {
+    public int row(int place) {
         return ordered.map(rows -> rows[place]).orElse(place);
     }
 
@@ -113,7 +116,7 @@ final class RowsGrid extends CellsGrid<ColumnHead> {
     }
 
     @Override
-    void goTo(int row, int column) {
+    public void goTo(int row, int column) {
         super.goTo(ordered.map(rows -> indexOf(rows, row)).orElse(row), column);
     }
 
@@ -126,22 +129,22 @@ final class RowsGrid extends CellsGrid<ColumnHead> {
     }
 
     @Override
-    ColumnHead head() {
+    public ColumnHead head() {
         return new ColumnHead(menu);
     }
 
     @Override
-    void show(ColumnHead head, int column) {
+    public void show(ColumnHead head, int column) {
         head.show(column, figures, order);
     }
 
     @Override
-    String text(int place, int column) {
+    public String text(int place, int column) {
         return layout.text(row(place), column);
     }
 
     @Override
-    void look(int place, int at, Set<TableCell.Trait> traits) {
+    public void look(int place, int at, Set<TableCell.Trait> traits) {
         int row = row(place);
         Column column = figures.all().columns().get(at);
         boolean missing = column.isMissing(row);
@@ -163,12 +166,12 @@ final class RowsGrid extends CellsGrid<ColumnHead> {
     }
 
     @Override
-    double besideWidth() {
+    public double besideWidth() {
         return along.width(em());
     }
 
     @Override
-    void placeBeside(double left, double headHeight, double rowHeight, int seen) {
+    public void placeBeside(double left, double headHeight, double rowHeight, int seen) {
         along.resizeRelocate(left, 0, besideWidth(), headHeight + seen * rowHeight);
         along.place(headHeight, rowHeight, seen);
         refreshBeside();
@@ -182,24 +185,24 @@ final class RowsGrid extends CellsGrid<ColumnHead> {
     }
 
     @Override
-    void refreshBeside() {
+    public void refreshBeside() {
         if (size() > 0) {
             along.show(i -> row(Math.min(size() - 1, firstRow() + i)));
         }
     }
 
     @Override
-    boolean isBusy() {
+    public boolean isBusy() {
         return editor.isOpen();
     }
 
     @Override
-    void open() {
+    public void open() {
         edit(Optional.empty());
     }
 
     @Override
-    boolean does(KeyEvent key) {
+    public boolean does(KeyEvent key) {
         KeyCode code = key.getCode();
         if (code == KeyCode.ENTER || code == KeyCode.F2) {
             edit(Optional.empty());

@@ -17,6 +17,8 @@ import promedio.core.trail.Prepared;
 import promedio.desktop.control.Choice;
 import promedio.desktop.control.Press;
 import promedio.desktop.control.Tip;
+import promedio.desktop.grid.CellChoice;
+import promedio.desktop.grid.CellsGrid;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.desk.Lane;
 import promedio.desktop.model.table.Along;

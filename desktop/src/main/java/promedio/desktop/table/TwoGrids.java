@@ -12,6 +12,8 @@ import promedio.core.course.CardKey;
 import promedio.core.data.Column;
 import promedio.core.trail.Prepared;
 import promedio.desktop.control.CopiedCells;
+import promedio.desktop.grid.CellChoice;
+import promedio.desktop.grid.CellsGrid;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.table.TableFigures;
 import promedio.desktop.model.table.TableTrail;

@@ -320,7 +320,7 @@ public final class MainWindow {
                 .always("Shortcut+2", () -> turnTo(Page.MEASURES, TablePage.COLUMNS))
                 .always("Shortcut+3", () -> turnTo(Page.CLASSES, TablePage.COUNTS))
                 .always("Shortcut+4", () -> turnTo(Page.PICTURE, TablePage.PICTURES))
-                .always("Shortcut+5", () -> turnTo(Page.MEASURES, TablePage.GROUPS));
+                .always("Shortcut+5", () -> turnTo(Page.OWN, TablePage.GROUPS));
     }
 
     /** Turns to a page of the sample, or of the table, whichever is chosen. */

@@ -18,6 +18,7 @@ import promedio.desktop.model.desk.Page;
 import promedio.desktop.model.desk.Place;
 import promedio.desktop.model.desk.TablePage;
 import promedio.desktop.model.reading.LeftBehind;
+import promedio.desktop.ownwork.OwnPage;
 import promedio.desktop.picture.PicturePage;
 import promedio.desktop.reading.ReadingPage;
 import promedio.desktop.table.ColumnsPage;
@@ -35,6 +36,7 @@ final class Pages extends StackPane {
     private final Late<ReadingPage> reading;
     private final Late<RowsPage> rows;
     private final Late<TutorPage> tutor;
+    private final Late<OwnPage> own;
 
     Pages(DeskModel model, FileActions files) {
         this.model = model;
@@ -53,6 +55,7 @@ final class Pages extends StackPane {
         page(Place.COUNTS, () -> new CountsPage(model, this::writeStep));
         tutor = page(Place.TUTOR, () -> new TutorPage(model, files));
         page(Place.PICTURE, () -> new PicturePage(model, files));
+        own = page(Place.OWN, () -> new OwnPage(model));
         page(Place.COMPARE, () -> new ComparePage(model, files));
         for (ObservableValue<?> turning : List.of(model.placeProperty(), model.selectedProperty())) {
             turning.addListener((property, before, now) -> turn());
@@ -126,6 +129,8 @@ final class Pages extends StackPane {
             entries.get().focusTyping();
         } else if (rows.isShown()) {
             rows.get().focusRows();
+        } else if (own.isShown()) {
+            own.get().focusTyping();
         }
     }
 
@@ -141,7 +146,8 @@ final class Pages extends StackPane {
 
     /** Takes what lies on the clipboard: over the chosen cells of a table, or as a sample. */
     void paste(String text) {
-        boolean taken = rows.isShown() && rows.get().paste(text);
+        boolean taken = rows.isShown() && rows.get().paste(text)
+                || own.isShown() && own.get().paste(text);
         if (!taken) {
             model.intake().type(text);
         }

@@ -102,7 +102,7 @@ class JotterWindowTest extends OpenWindow {
 
     @Test
     void what_is_covered_is_not_found_out_here() {
-        show(new Asking(true, false));
+        show(new Asking(true, false, true));
         press(KeyCode.CONTROL, KeyCode.J);
         robot.write("1 + sd of 'waiting time'", 0);
         eventually(() -> words().stream().anyMatch(word -> word.contains("The sd of “Waiting time” is covered")));

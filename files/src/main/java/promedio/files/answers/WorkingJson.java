@@ -68,6 +68,6 @@ public final class WorkingJson {
         if (cell.first()) {
             node.put("first", true);
         }
-        cell.slip().ifPresent(slip -> node.put("slip", slip));
+        cell.slip().ifPresent(slip -> node.put("slip", slip.id()));
     }
 }

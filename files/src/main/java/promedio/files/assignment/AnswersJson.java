@@ -43,6 +43,9 @@ final class AnswersJson {
             }
         });
         writeAnswers(attempts, Attempt::first, node.putArray("firstAnswers"));
+        if (!asking.marksAtOnce()) {
+            node.put("marksWhenAsked", true);
+        }
         if (asking.hinting() || attempts.values().stream().anyMatch(one -> one.allHints() > 0)) {
             ArrayNode taken = node.put("hints", asking.hinting()).putArray("hintsTaken");
             attempts.forEach((question, attempt) -> attempt.hints()
@@ -80,7 +83,10 @@ final class AnswersJson {
 
     static Asking readAsking(JsonNode from) {
         JsonNode node = from.path("attempts");
-        return new Asking(node.path("first").asBoolean(), node.path("hints").asBoolean());
+        return new Asking(
+                node.path("first").asBoolean(),
+                node.path("hints").asBoolean(),
+                !node.path("marksWhenAsked").asBoolean());
     }
 
     /** @param known the question that one in the document is; of what is said twice, the first holds */

@@ -168,6 +168,7 @@ final class AssignmentJson {
         TasksJson.write(assignment.tasks(), document);
         PicturesJson.write(assignment.pictures(), document);
         JotterJson.write(assignment.jotter(), document);
+        OwnJson.write(assignment, document);
         WholeJson.writeUsed(assignment, document);
         if (!assignment.foreign().pieces().isEmpty()) {
             ArrayNode pieces = document.putArray("unread");

@@ -248,6 +248,7 @@ final class AssignmentReader {
                 .tasks(tasks)
                 .pictures(pictures())
                 .jotter(JotterJson.read(document))
+                .workings(OwnJson.read(document, ids::here, this::isSample, this::piece))
                 .used(ids.used()));
     }
 
@@ -262,6 +263,10 @@ final class AssignmentReader {
                 piece(list + "/" + i, one);
             }
         }
+    }
+
+    private boolean isSample(String id) {
+        return sheets.stream().anyMatch(sheet -> sheet.id().equals(id));
     }
 
     private Map<String, Wishes> pictures() {

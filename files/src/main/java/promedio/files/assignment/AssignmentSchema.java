@@ -77,7 +77,7 @@ final class AssignmentSchema {
         return faults;
     }
 
-    private static String escaped(String name) {
+    static String escaped(String name) {
         return name.replace("~", "~0").replace("/", "~1");
     }
 

@@ -24,6 +24,7 @@ import promedio.core.assignment.Original;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.assignment.Task;
 import promedio.core.course.CourseCard;
+import promedio.core.ownwork.OwnSheet;
 import promedio.core.tabulate.Tabulation;
 
 /**
@@ -99,6 +100,9 @@ final class EditJson {
         parts.put(
                 Task.class.getName(),
                 Part.of(TasksJson::write, (edit, name, originals) -> TasksJson.readTask(edit.path(name))));
+        parts.put(
+                OwnSheet.class.getName(),
+                Part.of(OwnJson::write, (edit, name, originals) -> OwnJson.read(edit.path(name))));
         parts.put(
                 Link.class.getName(),
                 Part.of(TablesJson::write, (edit, name, originals) -> TablesJson.readLink(edit.path(name))));

@@ -48,6 +48,7 @@ final class WholeJson {
         TasksJson.write(assignment.tasks(), node);
         PicturesJson.write(assignment.pictures(), node);
         JotterJson.write(assignment.jotter(), node);
+        OwnJson.write(assignment, node);
         writeUsed(assignment, node);
         if (!assignment.foreign().equals(Foreign.NOTHING)) {
             node.set("foreign", write(assignment.foreign()));
@@ -134,6 +135,7 @@ final class WholeJson {
                 .tasks(TasksJson.read(node))
                 .pictures(PicturesJson.read(node))
                 .jotter(JotterJson.read(node))
+                .workings(OwnJson.read(node, UnaryOperator.identity(), id -> true, (at, value) -> {}))
                 .used(readUsed(node)));
     }
 

@@ -69,7 +69,7 @@ class AssignmentFileTest {
                             new Assignment.Question("s1", "mean"), new Attempt("13,5", "12", false, Map.of("13,5", 2)),
                             new Assignment.Question("s2", "sd"), Attempt.of("√2"),
                             new Assignment.Question("s1", "range"), new Attempt("", "", true, Map.of())))
-                    .asking(new Asking(true, true))
+                    .asking(new Asking(true, true, false))
                     .tasks(new Tasks(
                             Optional.of(CourseCard.STANDARD),
                             List.of(Task.of(new Assignment.Question("s2", "median"))))));

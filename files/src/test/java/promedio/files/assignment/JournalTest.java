@@ -12,6 +12,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
@@ -28,6 +29,7 @@ import promedio.core.assignment.History;
 import promedio.core.assignment.JotEdit;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Original;
+import promedio.core.assignment.OwnEdit;
 import promedio.core.assignment.PictureEdit;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.assignment.SheetEdit;
@@ -38,6 +40,8 @@ import promedio.core.course.CourseCard;
 import promedio.core.course.Divisor;
 import promedio.core.data.Entries;
 import promedio.core.number.Exact;
+import promedio.core.ownwork.OwnSheet;
+import promedio.core.ownwork.Quantity;
 import promedio.core.sample.SampleKind;
 import promedio.core.tabulate.Tabulation;
 import promedio.core.trail.Trail;
@@ -75,6 +79,11 @@ class JournalTest {
                 new AnswerEdit.TakeHint("s1", "mean"),
                 new PictureEdit.SayOfPicture("s1", "histogram", "title", "How long “it” takes"),
                 new PictureEdit.SayOfPicture("s1", "histogram", "from", "10"),
+                new OwnEdit.SetOut("s1", OWN, "own-set-out"),
+                new OwnEdit.WriteCells("s1", 1, 0, List.of(List.of("3²", "“9”"), List.of("\t", "14"))),
+                new OwnEdit.FillCell("s1", 0, 1, "4"),
+                new OwnEdit.HintCell("s1", 1, 1),
+                new OwnEdit.MarkAtOnce(false),
                 new AnswerEdit.SetCard(true),
                 new AnswerEdit.PoseTask(
                         0,
@@ -88,6 +97,8 @@ class JournalTest {
                 new AnswerEdit.DropTask("s1", "sd"),
                 new Edit.ChangeCard(CourseCard.STANDARD.with(CardKey.DIVISOR, Divisor.POPULATION)),
                 new SheetEdit.RemoveRows("s1", 0, 1),
+                new OwnEdit.SetOut("s2", OWN, "own-column"),
+                new OwnEdit.PutAway("s2"),
                 new Edit.RemoveSheet("s2"),
                 new TableEdit.AddTable(0, DataTable.of("t1", "Log", original)),
                 new TableEdit.RenameTable("t1", "Log of the spring"),
@@ -112,6 +123,13 @@ class JournalTest {
                 new JotEdit.Unjot(0),
                 new TableEdit.RemoveTable("t1"));
     }
+
+    private static final OwnSheet OWN = new OwnSheet(
+            List.of(new OwnSheet.Column("x", Optional.of(Quantity.X)), new OwnSheet.Column("x²", Optional.empty())),
+            List.of(List.of("2", ""), List.of("", "")),
+            List.of(),
+            List.of("mean", "sd"),
+            Map.of());
 
     /** How many edits the killed program says it has made, at the least, before it is killed. */
     private static final int KILLS = Integer.getInteger("promedio.kills", 10);

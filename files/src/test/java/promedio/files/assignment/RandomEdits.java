@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
@@ -18,6 +19,7 @@ import promedio.core.assignment.Following;
 import promedio.core.assignment.History;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Original;
+import promedio.core.assignment.OwnEdit;
 import promedio.core.assignment.PictureEdit;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.assignment.SheetEdit;
@@ -27,6 +29,9 @@ import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.data.Entries;
 import promedio.core.number.Exact;
+import promedio.core.ownwork.CellPlace;
+import promedio.core.ownwork.OwnSheet;
+import promedio.core.ownwork.Quantity;
 import promedio.core.sample.SampleKind;
 import promedio.core.tabulate.Tabulation;
 import promedio.core.trail.Trail;
@@ -134,7 +139,7 @@ final class RandomEdits {
             return addSheet(present);
         }
         SampleSheet sheet = present.sheets().get(random.nextInt(present.sheets().size()));
-        return switch (random.nextInt(17)) {
+        return switch (random.nextInt(18)) {
             case 0 -> new Edit.Retitle("Title " + made + typed());
             case 1 -> new Edit.ChangeCard(card(present.card()));
             case 2 -> new SheetEdit.Rename(sheet.id(), "Name " + made, typed());
@@ -161,6 +166,7 @@ final class RandomEdits {
                         ? new SheetEdit.SwapVariables(sheet.id())
                         : new SheetEdit.NameVariables(
                                 sheet.id(), new SampleSheet.Variables(typed(), made + typed(), typed()), typed());
+            case 17 -> own(sheet, present.working(sheet.id()));
             case 13 ->
                 new PictureEdit.SayOfPicture(sheet.id(), "boxes", random.nextBoolean() ? "title" : "from", typed());
             case 12 ->
@@ -168,6 +174,31 @@ final class RandomEdits {
                         ? new AnswerEdit.DropTask(sheet.id(), measure())
                         : new AnswerEdit.PoseTask(random.nextInt(3), task(sheet));
             default -> ofRow(sheet);
+        };
+    }
+
+    private Edit own(SampleSheet sheet, Optional<OwnSheet> there) {
+        int row = random.nextInt(4);
+        int column = random.nextInt(3);
+        if (there.isEmpty() || random.nextInt(6) == 0) {
+            List<OwnSheet.Column> columns = List.of(
+                    new OwnSheet.Column("x" + typed(), Optional.of(Quantity.X)),
+                    new OwnSheet.Column(typed(), Optional.empty()));
+            OwnSheet blank = new OwnSheet(
+                    columns.subList(0, 1 + random.nextInt(2)),
+                    List.of(List.of(typed()), List.of("2", made + typed())),
+                    List.of(typed()),
+                    List.of("mean", measure()),
+                    Map.of(new CellPlace(row, column), new OwnSheet.Help(random.nextInt(5), random.nextBoolean())));
+            return new OwnEdit.SetOut(sheet.id(), blank, "own-set-out");
+        }
+        return switch (random.nextInt(6)) {
+            case 0 -> new OwnEdit.PutAway(sheet.id());
+            case 1 -> new OwnEdit.FillCell(sheet.id(), row, column, made + typed());
+            case 2 -> new OwnEdit.HintCell(sheet.id(), row, column);
+            case 3 -> new OwnEdit.MarkAtOnce(random.nextBoolean());
+            default ->
+                new OwnEdit.WriteCells(sheet.id(), row, column, List.of(List.of(typed(), made + ""), List.of(typed())));
         };
     }
 

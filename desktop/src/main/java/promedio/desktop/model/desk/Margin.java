@@ -2,6 +2,7 @@ package promedio.desktop.model.desk;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyLongProperty;
@@ -12,12 +13,14 @@ import promedio.core.assignment.Attempt;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.Tasks;
 import promedio.core.marking.Mark;
+import promedio.core.sentence.Sentence;
 import promedio.desktop.text.Words;
 
 /** The margin beside the chosen sample: the student's answers, their marks, and what is covered until it is answered. */
 public final class Margin {
     private final Desk desk;
     private final Computation computation;
+    private Function<String, Optional<Sentence>> following = question -> Optional.empty();
 
     Margin(Desk desk, Computation computation) {
         this.desk = desk;
@@ -146,7 +149,27 @@ public final class Margin {
     /** The mark of the answer to a question of the chosen sample; none yet while it is being marked. */
     public Optional<Mark> mark(String question) {
         String answer = answer(question);
-        return answer.isEmpty() ? Optional.empty() : computation.mark(question, answer, desk.answered());
+        return answer.isEmpty()
+                ? Optional.empty()
+                : computation
+                        .mark(question, answer, desk.answered())
+                        .map(mark -> mark.fault().isEmpty()
+                                ? mark
+                                : following.apply(question).map(Mark::following).orElse(mark));
+    }
+
+    /**
+     * Who else knows what an answer comes of where nothing else explains it.
+     *
+     * @param knows what an answer that is not right follows from, by question
+     */
+    public void explainedBy(Function<String, Optional<Sentence>> knows) {
+        following = knows;
+    }
+
+    /** Has answers shown with their marks anew, since more is known of what they come of. */
+    public void remark() {
+        computation.marked().set(computation.marked().get() + 1);
     }
 
     /** Changes whenever a mark is there that was not when it was asked for. */

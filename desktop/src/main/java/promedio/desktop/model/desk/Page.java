@@ -12,14 +12,16 @@ public enum Page {
     /** A class table as it was read, or a list put into classes. */
     CLASSES,
     /** The sample as pictures. */
-    PICTURE;
+    PICTURE,
+    /** What the student works by hand. */
+    OWN;
 
     /** Whether samples of a kind have such a page. */
     public static boolean has(SampleKind kind, Page page) {
         return switch (page) {
             case ENTRIES, MEASURES -> true;
             case CLASSES -> kind.can(Use.CLASSED);
-            case PICTURE -> !kind.can(Use.GIVEN);
+            case PICTURE, OWN -> !kind.can(Use.GIVEN);
         };
     }
 }

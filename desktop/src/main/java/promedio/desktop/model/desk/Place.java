@@ -18,6 +18,8 @@ public enum Place {
     CLASSES,
     /** Pictures of a sample or of a table. */
     PICTURE,
+    /** What the student works by hand of it. */
+    OWN,
     /** The rows of a table. */
     ROWS,
     /** Its columns in short. */
@@ -38,6 +40,7 @@ public enum Place {
             case MEASURES -> MEASURES;
             case CLASSES -> CLASSES;
             case PICTURE -> PICTURE;
+            case OWN -> OWN;
         };
     }
 

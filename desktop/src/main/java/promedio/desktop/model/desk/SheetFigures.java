@@ -25,6 +25,9 @@ import promedio.core.measure.Measure;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
 import promedio.core.number.Numerals;
+import promedio.core.ownwork.OwnLine;
+import promedio.core.ownwork.OwnLines;
+import promedio.core.ownwork.OwnMarks;
 import promedio.core.report.MeasureLine;
 import promedio.core.sample.Sample;
 import promedio.core.sentence.Sentence;
@@ -198,6 +201,11 @@ public final class SheetFigures {
                             written)
                     .with(marker.aboutUnit(question, answer));
         });
+    }
+
+    /** What is to be said of the lines below a student's own table, each beside those above it. */
+    public List<OwnLine> linesBelow(OwnMarks marks, List<OwnLines.Line> lines) {
+        return OwnLines.mark(marks, lines, markers.under(card), card);
     }
 
     /** What a learner is told one by one of an answer that is not right. */

@@ -1,4 +1,4 @@
-package promedio.desktop.table;
+package promedio.desktop.grid;
 
 import java.util.EnumMap;
 import java.util.Locale;
@@ -8,12 +8,13 @@ import java.util.Set;
 import java.util.function.Supplier;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
 import promedio.desktop.control.Tip;
 
 /** A cell of a data table, as it is written. */
-final class TableCell extends Label {
+public final class TableCell extends Label {
     /** What is to be seen of a cell; the style sheet says how. */
-    enum Trait {
+    public enum Trait {
         /** It stands in a column of numbers. */
         NUMBER,
         /** It is chosen. */
@@ -31,7 +32,25 @@ final class TableCell extends Label {
         /** A step has made it. */
         LIT,
         /** A step takes its row away. */
-        GONE
+        GONE,
+        /** It is one of a row of totals. */
+        TOTAL,
+        /** A mark has its place beside it. */
+        MARKABLE,
+        /** It is right. */
+        RIGHT,
+        /** It is right as far as it goes. */
+        ROUNDED,
+        /** It follows from something that is wrong. */
+        FOLLOWS,
+        /** It is wrong. */
+        WRONG,
+        /** It cannot be read. */
+        UNREADABLE,
+        /** Others went wrong because of it. */
+        FIRST,
+        /** It was filled in by the program. */
+        SHOWN
     }
 
     private static final Map<Trait, PseudoClass> STATES = new EnumMap<>(Trait.class);
@@ -49,30 +68,44 @@ final class TableCell extends Label {
     private int row = -1;
     private int column = -1;
 
-    TableCell() {
+    public TableCell() {
         getStyleClass().add("data-cell");
         setMnemonicParsing(false);
         Tip.whenCut(this, () -> inFull.get());
     }
 
-    void at(int someRow, int someColumn) {
+    public void at(int someRow, int someColumn) {
         row = someRow;
         column = someColumn;
     }
 
     /** Its place in the order of the rows as they are shown. */
-    int row() {
+    public int row() {
         return row;
     }
 
-    int column() {
+    public int column() {
         return column;
     }
 
-    /** @param all what the tip says where the text is not all there is */
-    void show(String text, Set<Trait> traits, Supplier<Optional<String>> all) {
+    /**
+     * Shows a text.
+     *
+     * @param all what the tip says where the text is not all there is
+     */
+    public void show(String text, Set<Trait> traits, Supplier<Optional<String>> all) {
         inFull = all;
         setText(text);
+        boolean markable = traits.contains(Trait.MARKABLE);
+        if (markable != (getGraphic() != null)) {
+            setGraphic(markable ? glyph() : null);
+        }
         STATES.forEach((trait, state) -> pseudoClassStateChanged(state, traits.contains(trait)));
+    }
+
+    private static Region glyph() {
+        Region glyph = new Region();
+        glyph.getStyleClass().add("cell-mark");
+        return glyph;
     }
 }

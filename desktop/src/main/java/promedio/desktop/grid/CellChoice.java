@@ -1,32 +1,32 @@
-package promedio.desktop.table;
+package promedio.desktop.grid;
 
 /** The cells that are chosen: a rectangle from where choosing began to the cell that keys go on from. */
-final class CellChoice {
+public final class CellChoice {
     private int fromRow;
     private int fromColumn;
     private int row = -1;
     private int column = -1;
 
-    boolean isEmpty() {
+    public boolean isEmpty() {
         return row < 0;
     }
 
-    void none() {
+    public void none() {
         row = -1;
         column = -1;
     }
 
     /** The place, in the order of the rows as they are shown, of the cell that keys go on from. */
-    int row() {
+    public int row() {
         return row;
     }
 
-    int column() {
+    public int column() {
         return column;
     }
 
     /** Goes to a cell; what was chosen before is let go, or stretched so far. */
-    void to(int toRow, int toColumn, boolean stretched) {
+    public void to(int toRow, int toColumn, boolean stretched) {
         if (!stretched || isEmpty()) {
             fromRow = toRow;
             fromColumn = toColumn;
@@ -36,7 +36,7 @@ final class CellChoice {
     }
 
     /** Chooses a stretch of rows and columns; keys go on from its first cell. */
-    void all(int firstRow, int firstColumn, int lastRow, int lastColumn) {
+    public void all(int firstRow, int firstColumn, int lastRow, int lastColumn) {
         fromRow = lastRow;
         fromColumn = lastColumn;
         row = firstRow;
@@ -44,7 +44,7 @@ final class CellChoice {
     }
 
     /** Lets go of what is beyond so many rows and columns. */
-    void within(int rows, int columns) {
+    public void within(int rows, int columns) {
         if (rows == 0 || columns == 0) {
             none();
         } else if (!isEmpty()) {
@@ -55,23 +55,23 @@ final class CellChoice {
         }
     }
 
-    int top() {
+    public int top() {
         return Math.min(fromRow, row);
     }
 
-    int bottom() {
+    public int bottom() {
         return Math.max(fromRow, row);
     }
 
-    int left() {
+    public int left() {
         return Math.min(fromColumn, column);
     }
 
-    int right() {
+    public int right() {
         return Math.max(fromColumn, column);
     }
 
-    boolean has(int someRow, int someColumn) {
+    public boolean has(int someRow, int someColumn) {
         return !isEmpty() && someRow >= top() && someRow <= bottom() && someColumn >= left() && someColumn <= right();
     }
 }

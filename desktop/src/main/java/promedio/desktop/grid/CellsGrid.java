@@ -1,4 +1,4 @@
-package promedio.desktop.table;
+package promedio.desktop.grid;
 
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -23,8 +23,10 @@ import javafx.scene.shape.Rectangle;
  *
  * @param <H> the head of a column
  */
-abstract class CellsGrid<H extends Region> extends Region {
-    private static final double ROW_EMS = 1.75;
+public abstract class CellsGrid<H extends Region> extends Region {
+    /** How many ems high a row is. */
+    public static final double ROW_EMS = 1.75;
+
     private static final double LETTER_EMS = 0.58;
     private static final double PADDING_EMS = 1.5;
     private static final double NUMBER_EMS = 4.6;
@@ -47,7 +49,7 @@ abstract class CellsGrid<H extends Region> extends Region {
     private boolean grown;
 
     /** A grid whose heads are so many ems high. */
-    CellsGrid(double headEms) {
+    public CellsGrid(double headEms) {
         this.headEms = headEms;
         getStyleClass().add("rows-grid");
         setFocusTraversable(true);
@@ -70,81 +72,91 @@ abstract class CellsGrid<H extends Region> extends Region {
     }
 
     /** How many rows there are; none while there is nothing to show. */
-    abstract int size();
+    public abstract int size();
 
     /** How many columns there are. */
-    abstract int columns();
+    public abstract int columns();
 
     /** How many letters wide a column is. */
-    abstract int letters(int column);
+    public abstract int letters(int column);
 
     /** A row as it is counted in the table, by its place among those that are shown. */
-    abstract int row(int place);
+    public abstract int row(int place);
+
+    /** What stands before a row: its number. */
+    public String label(int place) {
+        return Integer.toString(row(place) + 1);
+    }
+
+    /** How many ems wide that is. */
+    public double numberEms() {
+        return NUMBER_EMS;
+    }
 
     /** The text of a cell, by its place among those that are shown. */
-    abstract String text(int place, int column);
+    public abstract String text(int place, int column);
 
     /** All digits of a cell of which some are not shown; empty where it is shown whole. */
-    Optional<String> inFull(int place, int column) {
+    public Optional<String> inFull(int place, int column) {
         return Optional.empty();
     }
 
     /** What is to be seen of a cell besides. */
-    abstract void look(int place, int column, Set<TableCell.Trait> traits);
+    public abstract void look(int place, int column, Set<TableCell.Trait> traits);
 
-    abstract H head();
+    public abstract H head();
 
-    abstract void show(H head, int column);
+    public abstract void show(H head, int column);
 
     /** Does what a key does here and nowhere else; false where that is nothing. */
-    boolean does(KeyEvent key) {
+    public boolean does(KeyEvent key) {
         return false;
     }
 
     /** Does what two clicks on a cell do. */
-    void open() {}
+    public void open() {}
 
     /** Whether keys and drags belong to something that lies over the grid. */
-    boolean isBusy() {
+    public boolean isBusy() {
         return false;
     }
 
     /** How wide what stands at the right of all columns is. */
-    double besideWidth() {
+    public double besideWidth() {
         return 0;
     }
 
     /** Lays out what stands at the right of all columns, and over the cells. */
-    void placeBeside(double left, double headHeight, double rowHeight, int seen) {}
+    public void placeBeside(double left, double headHeight, double rowHeight, int seen) {}
 
     /** Brings what stands at the right of all columns up to date. */
-    void refreshBeside() {}
+    public void refreshBeside() {}
 
     /** Who is told when others are chosen. */
-    final void onChosen(Runnable listener) {
+    public final void onChosen(Runnable listener) {
         chosenListener = listener;
     }
 
     /** Who is told that a menu is asked for chosen cells. */
-    final void onMenu(Runnable listener) {
+    public final void onMenu(Runnable listener) {
         menuListener = listener;
     }
 
-    final CellChoice choice() {
+    public final CellChoice choice() {
         return choice;
     }
 
     /** The row of the table that keys go on from. */
-    final int row() {
+    public final int row() {
         return row(choice.row());
     }
 
-    final int firstRow() {
+    public final int firstRow() {
         return firstRow;
     }
 
     /** The rows that are chosen, in the order in which they are shown. */
-    final int[] chosenRows() {
+    public final int[] chosenRows() {
         if (choice.isEmpty()) {
             return new int[0];
         }
@@ -156,37 +168,37 @@ abstract class CellsGrid<H extends Region> extends Region {
     }
 
     /** Goes to a cell by its row in the table. */
-    void goTo(int row, int column) {
+    public void goTo(int row, int column) {
         choose(row, column, false);
         requestFocus();
     }
 
     /** Begins at the upper left corner, nothing chosen. */
-    final void begin() {
+    public final void begin() {
         choice.none();
         firstRow = 0;
         firstColumn = 0;
     }
 
     /** Begins at the first row, nothing chosen. */
-    final void beginRows() {
+    public final void beginRows() {
         choice.none();
         firstRow = 0;
     }
 
     /** Has a row at the top. */
-    final void beginAt(int row) {
+    public final void beginAt(int row) {
         firstRow = row;
         requestLayout();
     }
 
     /** Has a row and a column in view. */
-    final void bringIntoView(int row, int column) {
+    public final void bringIntoView(int row, int column) {
         reveal(Math.max(0, row), Math.max(0, column));
     }
 
     /** Shows what has changed. */
-    final void changed() {
+    public final void changed() {
         choice.within(size(), columns());
         if (isFocused() && choice.isEmpty() && size() > 0) {
             choice.to(0, 0, false);
@@ -196,7 +208,7 @@ abstract class CellsGrid<H extends Region> extends Region {
         chosenListener.run();
     }
 
-    final void choose(int row, int column, boolean stretched) {
+    public final void choose(int row, int column, boolean stretched) {
         int held = Math.max(0, Math.min(size() - 1, row));
         int heldColumn = Math.max(0, Math.min(columns() - 1, column));
         choice.to(held, heldColumn, stretched);
@@ -230,7 +242,7 @@ abstract class CellsGrid<H extends Region> extends Region {
         }
     }
 
-    final double em() {
+    public final double em() {
         return cells.isEmpty() ? USUAL_EM : cells.get(0).getFont().getSize();
     }
 
@@ -239,7 +251,7 @@ abstract class CellsGrid<H extends Region> extends Region {
     }
 
     private double numbersWidth() {
-        return Math.floor(NUMBER_EMS * em());
+        return Math.floor(numberEms() * em());
     }
 
     /** How many columns from one on are seen whole. */
@@ -362,7 +374,7 @@ abstract class CellsGrid<H extends Region> extends Region {
     }
 
     /** Brings what is seen up to date. */
-    final void refresh() {
+    public final void refresh() {
         int all = columns();
         for (int i = 0; i < heads.size() && heads.get(i).isVisible(); i++) {
             if (firstColumn + i < all) {
@@ -377,7 +389,7 @@ abstract class CellsGrid<H extends Region> extends Region {
         }
         for (int i = 0; i < numbers.size() && numbers.get(i).isVisible(); i++) {
             if (firstRow + i < size()) {
-                numbers.get(i).setText(Integer.toString(row(firstRow + i) + 1));
+                numbers.get(i).setText(label(firstRow + i));
             }
         }
         refreshBeside();
@@ -396,21 +408,21 @@ abstract class CellsGrid<H extends Region> extends Region {
     }
 
     /** The cell that keys go on from, if it is seen. */
-    final Optional<TableCell> cell() {
+    public final Optional<TableCell> cell() {
         return cells.stream()
                 .filter(cell -> cell.isVisible() && cell.row() == choice.row() && cell.column() == choice.column())
                 .findFirst();
     }
 
     /** The cell at a place; empty where there is none. */
-    final Optional<TableCell> at(double x, double y) {
+    public final Optional<TableCell> at(double x, double y) {
         return cells.stream()
                 .filter(cell -> cell.isVisible() && cell.getBoundsInParent().contains(x, y))
                 .findFirst();
     }
 
     /** The place of the row whose number stands at a place; empty where there is none. */
-    final OptionalInt rowNumberAt(double x, double y) {
+    public final OptionalInt rowNumberAt(double x, double y) {
         return x >= numbersWidth()
                 ? OptionalInt.empty()
                 : IntStream.range(0, numbers.size())
@@ -421,24 +433,24 @@ abstract class CellsGrid<H extends Region> extends Region {
     }
 
     /** How many rows are seen at once. */
-    final int seenRows() {
+    public final int seenRows() {
         return rows;
     }
 
     /** Chooses all cells of a stretch. */
-    final void chooseAll(int top, int left, int bottom, int right) {
+    public final void chooseAll(int top, int left, int bottom, int right) {
         choice.all(top, left, bottom, right);
         refresh();
         chosenListener.run();
     }
 
     /** Asks whoever is told of it for a menu of the chosen cells. */
-    final void askForMenu() {
+    public final void askForMenu() {
         menuListener.run();
     }
 
     /** Scrolls by so many steps, along the rows or across them. */
-    final void scrollBy(double steps, boolean sideways) {
+    public final void scrollBy(double steps, boolean sideways) {
         ScrollBar bar = sideways ? across : down;
         bar.setValue(Math.max(0, Math.min(bar.getMax(), bar.getValue() + steps)));
     }

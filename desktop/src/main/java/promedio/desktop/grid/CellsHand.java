@@ -1,4 +1,4 @@
-package promedio.desktop.table;
+package promedio.desktop.grid;
 
 import java.util.Optional;
 import java.util.function.IntUnaryOperator;
@@ -34,6 +34,8 @@ final class CellsHand {
             return;
         }
         grid.requestFocus();
+        // Or a page around it that scrolls would take the focus for itself.
+        press.consume();
         Optional<TableCell> cell = grid.at(press.getX(), press.getY());
         if (cell.isPresent()) {
             grid.choose(cell.get().row(), cell.get().column(), press.isShiftDown());

@@ -1,4 +1,4 @@
-package promedio.desktop.table;
+package promedio.desktop.grid;
 
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -7,9 +7,9 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
 /** The field in which a cell is written anew: Enter and Tab write it and go on, Escape leaves it as it was. */
-final class CellEditor extends TextField {
+public final class CellEditor extends TextField {
     /** What the grid does about it. */
-    interface Desk {
+    public interface Desk {
         /** Goes on to a cell so many rows and columns away; the cell that was written has the cursor until then. */
         void goOn(int rows, int columns);
 
@@ -20,7 +20,7 @@ final class CellEditor extends TextField {
     private final Desk desk;
     private Consumer<String> written = text -> {};
 
-    CellEditor(Desk desk) {
+    public CellEditor(Desk desk) {
         this.desk = desk;
         getStyleClass().add("cell-editor");
         setId("cell-editor");
@@ -40,7 +40,7 @@ final class CellEditor extends TextField {
      * @param first the letter that was typed to open it; empty where what stands there is to be changed
      * @param write takes what is written in its place
      */
-    void open(String text, Optional<String> first, Consumer<String> write) {
+    public void open(String text, Optional<String> first, Consumer<String> write) {
         written = now -> {
             if (!now.equals(text)) {
                 write.accept(now);
@@ -56,12 +56,12 @@ final class CellEditor extends TextField {
         }
     }
 
-    boolean isOpen() {
+    public boolean isOpen() {
         return isVisible();
     }
 
     /** Leaves the cell as it was. */
-    void close() {
+    public void close() {
         setVisible(false);
     }
 

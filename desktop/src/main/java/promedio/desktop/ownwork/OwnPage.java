@@ -1,0 +1,210 @@
+package promedio.desktop.ownwork;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Side;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.Dragboard;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import promedio.core.ownwork.CellPlace;
+import promedio.core.ownwork.OwnMethod;
+import promedio.core.ownwork.OwnSheet;
+import promedio.core.ownwork.Quantity;
+import promedio.core.sentence.Sentence;
+import promedio.desktop.control.Press;
+import promedio.desktop.grid.CellsGrid;
+import promedio.desktop.model.DeskModel;
+import promedio.desktop.model.desk.SheetFigures;
+import promedio.desktop.model.own.OwnMarked;
+import promedio.desktop.model.own.OwnWork;
+import promedio.desktop.text.Words;
+
+/** The page My working: the student's own table and the lines below it, and in the margin what is said of them. */
+public final class OwnPage extends StackPane {
+    private static final double SPARE_EMS = 1.2;
+
+    private final DeskModel model;
+    private final OwnWork work;
+    private final OwnGrid grid;
+    private final OwnLinesPane lines;
+    private final OwnMargin margin;
+    private final OwnStart start;
+    private final Label none = new Label();
+    private final HBox sheet;
+    private final Hyperlink methods = Press.link("own.other-method", "own-other", this::offerMethods);
+    private final Hyperlink columns = Press.link("own.add-column", "own-add-column", this::offerColumns);
+
+    /** The page of a desk. */
+    public OwnPage(DeskModel model) {
+        this.model = model;
+        this.work = model.ownWork();
+        getStyleClass().add("own-page");
+        grid = new OwnGrid(model);
+        lines = new OwnLinesPane(model);
+        margin = new OwnMargin(work, this::goTo);
+        start = new OwnStart(work);
+        none.getStyleClass().add("empty-head");
+        FlowPane bar = new FlowPane(
+                methods,
+                columns,
+                Press.link("own.add-row", "own-add-row", () -> work.addRow(rows())),
+                Press.link("own.paste", "own-paste", this::pasteWhole),
+                Press.link("own.put-away", "own-put-away", work::putAway));
+        bar.getStyleClass().add("own-bar");
+        VBox paper = new VBox(bar, grid, lines);
+        paper.getStyleClass().add("own-paper");
+        ScrollPane scroll = new ScrollPane(paper);
+        scroll.getStyleClass().add("page-scroll");
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        HBox.setHgrow(scroll, Priority.ALWAYS);
+        sheet = new HBox(scroll, margin);
+        getChildren().addAll(none, start, sheet);
+        grid.onChosen(() -> {
+            showMargin();
+            light();
+        });
+        grid.focusedProperty().addListener((property, before, focused) -> light());
+        visibleProperty().addListener((property, before, visible) -> show());
+        model.shownProperty().addListener((property, before, now) -> show());
+        work.markedProperty().addListener((property, before, now) -> show());
+        drops();
+        show();
+    }
+
+    private int rows() {
+        return work.sheet().map(one -> one.rows().size()).orElse(0);
+    }
+
+    /** Lights up what the row of the hand is about, as long as the hand is on the table. */
+    private void light() {
+        if (isVisible()) {
+            work.light(
+                    grid.isFocused() || grid.isBusy()
+                            ? grid.place().map(CellPlace::row).orElse(-1)
+                            : -1);
+        }
+    }
+
+    private Optional<OwnMarked> marked() {
+        return Optional.ofNullable(work.markedProperty().get())
+                .filter(known ->
+                        known.sample().id().equals(model.selectedProperty().get()));
+    }
+
+    private void show() {
+        if (!isVisible()) {
+            return;
+        }
+        SheetFigures figures = model.figuresProperty().get();
+        boolean some = figures != null && !figures.sample().isEmpty();
+        Optional<OwnSheet> now = work.sheet();
+        sheet.setVisible(now.isPresent());
+        start.setVisible(some && now.isEmpty());
+        none.setVisible(!some && now.isEmpty());
+        none.setText(figures == null ? "" : figures.whyEmpty());
+        if (now.isPresent()) {
+            grid.show(now.get(), marked());
+            double em = grid.em();
+            double height = Math.ceil(OwnGrid.HEAD_EMS * em)
+                    + (rows() + 1) * Math.floor(CellsGrid.ROW_EMS * em)
+                    + SPARE_EMS * em;
+            grid.setMinHeight(height);
+            grid.setPrefHeight(height);
+            lines.show(now.get(), Optional.ofNullable(figures));
+            showMargin();
+        } else {
+            start.show();
+        }
+    }
+
+    private void showMargin() {
+        work.sheet().ifPresent(now -> margin.show(now, marked(), grid.place()));
+    }
+
+    private void goTo(CellPlace place) {
+        grid.goTo(place.row(), place.column());
+    }
+
+    /** Puts the cursor into the table. */
+    public void focusTyping() {
+        if (sheet.isVisible()) {
+            grid.requestFocus();
+        }
+    }
+
+    /** Takes what lies on the clipboard: into the cells that the hand is on, or as the whole table where there is none; else false. */
+    public boolean paste(String text) {
+        if (work.sheet().isEmpty() && start.isVisible()) {
+            work.take(text);
+            return true;
+        }
+        return grid.paste(text);
+    }
+
+    private void pasteWhole() {
+        String text = Clipboard.getSystemClipboard().getString();
+        if (text == null || text.isBlank()) {
+            model.say(Words.of("own.nothing-to-paste"));
+        } else {
+            work.take(text);
+        }
+    }
+
+    private void offerMethods() {
+        ContextMenu menu = new ContextMenu();
+        for (OwnMethod method : work.methods()) {
+            String name = Words.of(Sentence.of("own.method." + method.id()));
+            menu.getItems().add(Press.item("own-set-out-" + method.id(), name, () -> work.setOut(method)));
+        }
+        menu.show(methods, Side.BOTTOM, 0, 0);
+    }
+
+    private void offerColumns() {
+        ContextMenu menu = new ContextMenu();
+        List<Optional<Quantity>> there = work.sheet().map(OwnSheet::said).orElse(List.of());
+        for (Quantity what : work.columns()) {
+            if (!there.contains(Optional.of(what))) {
+                String words = work.heading(what) + "   " + Words.of(Sentence.of("own.says." + what.id()));
+                menu.getItems()
+                        .add(Press.item("own-column-" + what.id(), words, () -> work.addColumn(Optional.of(what))));
+            }
+        }
+        MenuItem own = Press.item("own-column-own", Words.of("own.column.own"), () -> work.addColumn(Optional.empty()));
+        menu.getItems().addAll(List.of(Press.separator(), own));
+        menu.show(columns, Side.BOTTOM, 0, 0);
+    }
+
+    /** A file or a text that is dropped here is a table that was worked elsewhere. */
+    private void drops() {
+        setOnDragOver(over -> {
+            Dragboard board = over.getDragboard();
+            if (!none.isVisible() && (board.hasFiles() || board.hasString())) {
+                over.acceptTransferModes(TransferMode.COPY);
+                over.consume();
+            }
+        });
+        setOnDragDropped(drop -> {
+            Dragboard board = drop.getDragboard();
+            if (board.hasFiles()) {
+                work.take(board.getFiles().get(0).toPath());
+            } else if (board.hasString()) {
+                work.take(board.getString());
+            } else {
+                return;
+            }
+            drop.setDropCompleted(true);
+            drop.consume();
+        });
+    }
+}
