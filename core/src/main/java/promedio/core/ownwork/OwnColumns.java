@@ -323,7 +323,7 @@ final class OwnColumns {
             double fits = FITS;
             Headings.Meaning nothing = new Headings.Meaning(List.of(), Optional.empty(), Optional.empty());
             for (Quantity one : EnumSet.range(Quantity.LOWER, Quantity.DX_DY)) {
-                double share = isFree(one) ? fit(at, one, nothing) : 0;
+                double share = isFree(one) && !isDeviation(at, one) ? fit(at, one, nothing) : 0;
                 if (share > fits) {
                     fits = share;
                     best = one;
@@ -334,6 +334,16 @@ final class OwnColumns {
                 origin(at, best, nothing);
             }
         }
+    }
+
+    /** Whether a column is taken for d where A would be the mean: those are deviations. */
+    private boolean isDeviation(int column, Quantity one) {
+        Headings.Meaning nothing = new Headings.Meaning(List.of(), Optional.empty(), Optional.empty());
+        return one == Quantity.D
+                && data.whole(Quantity.MEAN)
+                        .filter(mean ->
+                                mean.equals(origins(column, one, nothing).get(Quantity.ORIGIN)))
+                        .isPresent();
     }
 
     /** The share of the cells of a column that are right if it is something. */

@@ -71,19 +71,22 @@ final class OwnScenes {
             }
             paste(many.toString());
             model.looking().pageProperty().set(Page.OWN);
-            model.ownWork().setOut(OwnMethod.DEVIATIONS);
+        });
+        shot("own-long-blank", () -> model.ownWork().setOut(OwnMethod.DEVIATIONS));
+        shot("own-shown", () -> {
+            goTo(1, 1);
             model.ownWork().fill(new CellPlace(1, 1));
         });
+        shot("own-sheet", () -> paste(DemoSheet.SHEET));
         shot("own-pairs", () -> {
-            paste(DemoSheet.SHEET);
             model.assignment().sheets().stream()
                     .filter(sheet -> Page.has(sheet.kind(), Page.OWN)
                             && sheet.variables().isPresent())
                     .findFirst()
                     .ifPresent(sheet -> model.select(sheet.id()));
             model.looking().pageProperty().set(Page.OWN);
-            model.ownWork().setOut(OwnMethod.PRODUCTS);
         });
+        shot("own-pairs-blank", () -> model.ownWork().setOut(OwnMethod.PRODUCTS));
         return shots;
     }
 

@@ -36,6 +36,9 @@ import promedio.desktop.text.Words;
  */
 final class OwnGrid extends CellsGrid<OwnHead> {
     static final double HEAD_EMS = 2.7;
+    /** For the bar below, where not all columns are seen. */
+    private static final double SPARE_EMS = 1.2;
+
     private static final double LABEL_EMS = 2.6;
     private static final int NARROWEST = 7;
     private static final int WIDEST = 24;
@@ -106,6 +109,17 @@ final class OwnGrid extends CellsGrid<OwnHead> {
 
     private static boolean isFigure(String text) {
         return text.matches("[-+−]?[0-9]+(?:[.,][0-9]+)?");
+    }
+
+    /** All of it is seen, on a page that scrolls: nobody looks for the totals of what they are adding up. */
+    @Override
+    protected double computePrefHeight(double width) {
+        return Math.floor(HEAD_EMS * em()) + size() * Math.floor(ROW_EMS * em()) + SPARE_EMS * em();
+    }
+
+    @Override
+    protected double computeMinHeight(double width) {
+        return computePrefHeight(width);
     }
 
     /** Where keys go on; empty where nothing is chosen. */

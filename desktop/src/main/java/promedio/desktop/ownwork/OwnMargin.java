@@ -111,7 +111,7 @@ final class OwnMargin extends ScrollPane {
                         : Words.of("own.cell.title", heading, place.row() + 1));
         title.getStyleClass().add("own-cell-title");
         HBox line = new HBox(title);
-        line.getStyleClass().add("answer-line");
+        line.getStyleClass().add("own-cell-line");
         if (kind(mark).isPresent()) {
             line.getChildren().add(new MarkGlyph());
         }

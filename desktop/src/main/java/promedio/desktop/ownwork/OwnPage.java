@@ -22,7 +22,6 @@ import promedio.core.ownwork.OwnSheet;
 import promedio.core.ownwork.Quantity;
 import promedio.core.sentence.Sentence;
 import promedio.desktop.control.Press;
-import promedio.desktop.grid.CellsGrid;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.model.own.OwnMarked;
@@ -31,8 +30,6 @@ import promedio.desktop.text.Words;
 
 /** The page My working: the student's own table and the lines below it, and in the margin what is said of them. */
 public final class OwnPage extends StackPane {
-    private static final double SPARE_EMS = 1.2;
-
     private final DeskModel model;
     private final OwnWork work;
     private final OwnGrid grid;
@@ -70,6 +67,11 @@ public final class OwnPage extends StackPane {
         HBox.setHgrow(scroll, Priority.ALWAYS);
         sheet = new HBox(scroll, margin);
         getChildren().addAll(none, start, sheet);
+        // What is too high scrolls; it must not lie over what stands above.
+        setMinHeight(0);
+        sheet.setMinHeight(0);
+        start.setMinHeight(0);
+        getChildren().forEach(part -> part.managedProperty().bind(part.visibleProperty()));
         grid.onChosen(() -> {
             showMargin();
             light();
@@ -115,12 +117,6 @@ public final class OwnPage extends StackPane {
         none.setText(figures == null ? "" : figures.whyEmpty());
         if (now.isPresent()) {
             grid.show(now.get(), marked());
-            double em = grid.em();
-            double height = Math.ceil(OwnGrid.HEAD_EMS * em)
-                    + (rows() + 1) * Math.floor(CellsGrid.ROW_EMS * em)
-                    + SPARE_EMS * em;
-            grid.setMinHeight(height);
-            grid.setPrefHeight(height);
             lines.show(now.get(), Optional.ofNullable(figures));
             showMargin();
         } else {
