@@ -2,6 +2,7 @@ package promedio.desktop.gallery;
 
 import java.util.ArrayList;
 import java.util.List;
+import javafx.scene.control.Hyperlink;
 import promedio.core.assignment.Assignment;
 import promedio.core.ownwork.CellPlace;
 import promedio.core.ownwork.OwnMethod;
@@ -10,6 +11,7 @@ import promedio.desktop.demo.DemoSheet;
 import promedio.desktop.grid.CellsGrid;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.desk.Page;
+import promedio.desktop.model.tutor.Classwork;
 import promedio.desktop.theme.Theme;
 import promedio.desktop.window.MainWindow;
 
@@ -87,6 +89,17 @@ final class OwnScenes {
             model.looking().pageProperty().set(Page.OWN);
         });
         shot("own-pairs-blank", () -> model.ownWork().setOut(OwnMethod.PRODUCTS));
+        shot("workings-start", () -> {
+            model.show(Demo.assignment(), null);
+            model.classwork().open();
+            model.classwork().pageProperty().set(Classwork.Side.WORKINGS);
+        });
+        shot("workings", () -> ((Hyperlink) window.scene().lookup("#tutor-workings-demo")).fire());
+        shot("workings-slate", () -> window.setTheme(Theme.SLATE));
+        shot("workings-end", () -> {
+            window.setTheme(Theme.PAPER);
+            model.close();
+        });
         return shots;
     }
 

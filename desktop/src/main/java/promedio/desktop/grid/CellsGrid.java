@@ -449,9 +449,10 @@ public abstract class CellsGrid<H extends Region> extends Region {
         menuListener.run();
     }
 
-    /** Scrolls by so many steps, along the rows or across them. */
-    public final void scrollBy(double steps, boolean sideways) {
+    /** Scrolls by so many steps, along the rows or across them; false where all of it is seen. */
+    public final boolean scrollBy(double steps, boolean sideways) {
         ScrollBar bar = sideways ? across : down;
         bar.setValue(Math.max(0, Math.min(bar.getMax(), bar.getValue() + steps)));
+        return bar.isVisible();
     }
 }

@@ -74,8 +74,10 @@ final class CellsHand {
     private void scroll(ScrollEvent scroll) {
         boolean sideways = scroll.isShiftDown() || Math.abs(scroll.getDeltaX()) > Math.abs(scroll.getDeltaY());
         double by = scroll.getDeltaY() != 0 ? scroll.getDeltaY() : scroll.getDeltaX();
-        grid.scrollBy(-Math.signum(by) * (sideways ? 1 : WHEEL_ROWS), sideways);
-        scroll.consume();
+        // Where there is nothing to scroll, a page around it does.
+        if (grid.scrollBy(-Math.signum(by) * (sideways ? 1 : WHEEL_ROWS), sideways)) {
+            scroll.consume();
+        }
     }
 
     private void key(KeyEvent key) {

@@ -9,6 +9,7 @@ import java.util.function.Supplier;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
+import promedio.core.ownwork.CellMark;
 import promedio.desktop.control.Tip;
 
 /** A cell of a data table, as it is written. */
@@ -50,7 +51,19 @@ public final class TableCell extends Label {
         /** Others went wrong because of it. */
         FIRST,
         /** It was filled in by the program. */
-        SHOWN
+        SHOWN;
+
+        /** What is to be seen of a verdict; empty where nothing is written. */
+        public static Optional<Trait> of(CellMark.Verdict verdict) {
+            return switch (verdict) {
+                case RIGHT -> Optional.of(RIGHT);
+                case ROUNDED -> Optional.of(ROUNDED);
+                case FOLLOWS -> Optional.of(FOLLOWS);
+                case WRONG -> Optional.of(WRONG);
+                case UNREADABLE -> Optional.of(UNREADABLE);
+                case EMPTY -> Optional.empty();
+            };
+        }
     }
 
     private static final Map<Trait, PseudoClass> STATES = new EnumMap<>(Trait.class);

@@ -24,6 +24,7 @@ import promedio.desktop.model.table.Taking;
 import promedio.desktop.model.table.TrailFiling;
 import promedio.desktop.model.table.TrailsCompared;
 import promedio.desktop.model.tutor.Classwork;
+import promedio.desktop.model.tutor.Handwork;
 import promedio.desktop.text.Words;
 import promedio.files.assignment.Journal;
 
@@ -47,6 +48,7 @@ public final class DeskModel extends Desk {
     private final PairWork pairs = new PairWork(this, followers);
     private final GivenWork givens = new GivenWork(this);
     private final OwnWork ownWork = with(new OwnWork(this));
+    private final Handwork handwork = with(new Handwork(this));
     private final Habits habits;
     private final GroupWork groups = new GroupWork(this, comparing);
 
@@ -160,6 +162,11 @@ public final class DeskModel extends Desk {
     /** Questions that give figures in place of data. */
     public GivenWork givens() {
         return givens;
+    }
+
+    /** What a class worked by hand. */
+    public Handwork handwork() {
+        return handwork;
     }
 
     /** What the student works by hand. */

@@ -2,9 +2,7 @@ package promedio.desktop.ownwork;
 
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -14,7 +12,6 @@ import javafx.scene.control.ContextMenu;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import promedio.core.number.Numerals;
-import promedio.core.ownwork.CellMark;
 import promedio.core.ownwork.CellPlace;
 import promedio.core.ownwork.OwnCell;
 import promedio.core.ownwork.OwnSheet;
@@ -36,6 +33,8 @@ import promedio.desktop.text.Words;
  */
 final class OwnGrid extends CellsGrid<OwnHead> {
     static final double HEAD_EMS = 2.7;
+    /** So many rows are seen at once; longer tables scroll by themselves. */
+    private static final int MOST_SEEN = 40;
     /** For the bar below, where not all columns are seen. */
     private static final double SPARE_EMS = 1.2;
 
@@ -44,12 +43,6 @@ final class OwnGrid extends CellsGrid<OwnHead> {
     private static final int WIDEST = 24;
     private static final int BESIDE = 3;
     private static final int UNKNOWN_LETTERS = 10;
-    private static final Map<CellMark.Verdict, Trait> TRAITS = new EnumMap<>(Map.of(
-            CellMark.Verdict.RIGHT, Trait.RIGHT,
-            CellMark.Verdict.ROUNDED, Trait.ROUNDED,
-            CellMark.Verdict.FOLLOWS, Trait.FOLLOWS,
-            CellMark.Verdict.WRONG, Trait.WRONG,
-            CellMark.Verdict.UNREADABLE, Trait.UNREADABLE));
 
     private final DeskModel model;
     private final OwnWork work;
@@ -111,10 +104,12 @@ final class OwnGrid extends CellsGrid<OwnHead> {
         return text.matches("[-+−]?[0-9]+(?:[.,][0-9]+)?");
     }
 
-    /** All of it is seen, on a page that scrolls: nobody looks for the totals of what they are adding up. */
+    /** A table that a hand writes is all seen, on a page that scrolls: nobody looks for the totals of what they are adding up. */
     @Override
     protected double computePrefHeight(double width) {
-        return Math.floor(HEAD_EMS * em()) + size() * Math.floor(ROW_EMS * em()) + SPARE_EMS * em();
+        return Math.floor(HEAD_EMS * em())
+                + Math.min(size(), MOST_SEEN) * Math.floor(ROW_EMS * em())
+                + SPARE_EMS * em();
     }
 
     @Override
@@ -201,7 +196,7 @@ final class OwnGrid extends CellsGrid<OwnHead> {
             traits.add(Trait.SHOWN);
         }
         marked.flatMap(known -> known.at(at, now.cell(at))).ifPresent(mark -> {
-            Optional.ofNullable(TRAITS.get(mark.verdict())).ifPresent(traits::add);
+            Trait.of(mark.verdict()).ifPresent(traits::add);
             if (mark.first()) {
                 traits.add(Trait.FIRST);
             }

@@ -25,6 +25,7 @@ import promedio.desktop.text.Words;
 /** What stands over a column of an own table, and below it what it was taken for. A press offers what can be done with the column. */
 final class OwnHead extends Button {
     private static final PseudoClass UNKNOWN = PseudoClass.getPseudoClass("unknown");
+    private static final PseudoClass WORDS = PseudoClass.getPseudoClass("words");
     private static final int LONGEST = 60;
 
     private final OwnWork work;
@@ -60,6 +61,7 @@ final class OwnHead extends Button {
         boolean known = is.isPresent();
         meaning.setText(!known ? Words.of("own.column.unknown") : usual.equals(written) ? "" : usual);
         pseudoClassStateChanged(UNKNOWN, !known);
+        pseudoClassStateChanged(WORDS, is.filter(Quantity.CLASS::equals).isPresent());
         setAccessibleText(Words.of("own.column.spoken", written, says(is)));
     }
 

@@ -64,7 +64,7 @@ final class BarsPane extends VBox {
         }
     }
 
-    private static String names(List<String> who) {
+    static String names(List<String> who) {
         String some = who.stream()
                 .limit(MOST_NAMED)
                 .map(name -> Visible.line(name, LONGEST))
@@ -72,19 +72,19 @@ final class BarsPane extends VBox {
         return who.size() > MOST_NAMED ? Words.of("tutor.and-more", some, who.size() - MOST_NAMED) : some;
     }
 
-    private static Label head(String key) {
+    static Label head(String key) {
         Label head = new Label(Words.of(key));
         head.getStyleClass().add("trail-head");
         return head;
     }
 
-    private static Label soft(String words) {
+    static Label soft(String words) {
         Label label = new Label(words);
         label.getStyleClass().add("soft");
         return label;
     }
 
-    private static VBox bar(String name, double share, String count, String style) {
+    static VBox bar(String name, double share, String count, String style) {
         Label label = new Label(name);
         label.getStyleClass().add("bar-name");
         Tip.whenCut(label);

@@ -22,17 +22,20 @@ public final class TutorPage extends VBox {
     private final Classwork work;
     private final QuestionsPane questions;
     private final AnswersPane answers;
+    private final WorkingsPane workings;
 
     /** The pages of a desk. */
     public TutorPage(DeskModel model, TutorWays ways) {
         this.work = model.classwork();
         this.questions = new QuestionsPane(model, ways);
         this.answers = new AnswersPane(model, ways);
+        this.workings = new WorkingsPane(model, ways);
         getStyleClass().add("tutor-page");
         setId("tutor-page");
         VBox.setVgrow(questions, Priority.ALWAYS);
         VBox.setVgrow(answers, Priority.ALWAYS);
-        getChildren().addAll(head(), questions, answers);
+        VBox.setVgrow(workings, Priority.ALWAYS);
+        getChildren().addAll(head(), questions, answers, workings);
         work.pageProperty().addListener((property, before, now) -> turn());
         addEventHandler(KeyEvent.KEY_PRESSED, key -> {
             if (key.getCode() == KeyCode.ESCAPE) {
@@ -53,7 +56,13 @@ public final class TutorPage extends VBox {
         back.getStyleClass().add("quiet-button");
         back.setMinWidth(USE_PREF_SIZE);
         back.setOnAction(press -> work.leave());
-        HBox head = new HBox(title, edge(Classwork.Side.QUESTIONS), edge(Classwork.Side.ANSWERS), between, back);
+        HBox head = new HBox(
+                title,
+                edge(Classwork.Side.QUESTIONS),
+                edge(Classwork.Side.ANSWERS),
+                edge(Classwork.Side.WORKINGS),
+                between,
+                back);
         head.setAlignment(Pos.BOTTOM_LEFT);
         head.getStyleClass().add("tutor-head");
         return head;
@@ -70,9 +79,10 @@ public final class TutorPage extends VBox {
     }
 
     private void turn() {
-        boolean asked = work.pageProperty().get() == Classwork.Side.QUESTIONS;
-        show(questions, asked);
-        show(answers, !asked);
+        Classwork.Side side = work.pageProperty().get();
+        show(questions, side == Classwork.Side.QUESTIONS);
+        show(answers, side == Classwork.Side.ANSWERS);
+        show(workings, side == Classwork.Side.WORKINGS);
     }
 
     private static void show(Node pane, boolean shown) {

@@ -11,6 +11,12 @@ public interface TutorWays {
     /** Shows how a set is marked: what an invented class answered to the demo assignment, which is opened. */
     void markDemo();
 
+    /** Asks for a folder of workings and marks them. */
+    void markWorkings();
+
+    /** Shows how workings are marked: what eight invented students worked of the demo assignment, which is opened. */
+    void markDemoWorkings();
+
     /** Asks where the marks are to be written: CSV, JSON or text by the ending. */
     void writeMarks(String ending);
 

@@ -13,9 +13,11 @@ import promedio.core.trail.Step;
 import promedio.desktop.demo.Demo;
 import promedio.desktop.demo.DemoClass;
 import promedio.desktop.demo.DemoLog;
+import promedio.desktop.demo.DemoWorking;
 import promedio.desktop.entries.FileWays;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.desk.Lane;
+import promedio.desktop.model.tutor.Classwork;
 import promedio.desktop.picture.PictureWays;
 import promedio.desktop.table.TrailWays;
 import promedio.desktop.text.Words;
@@ -103,7 +105,9 @@ public final class FileActions implements FileWays, TutorWays, PictureWays, Trai
     public void take(Path file) {
         Optional.ofNullable(file.toAbsolutePath().getParent()).ifPresent(picker::near);
         boolean answers = model.classwork().isOpen() && !file.toString().endsWith(AssignmentFile.ENDING);
-        if (answers) {
+        if (answers && model.classwork().pageProperty().get() == Classwork.Side.WORKINGS) {
+            model.handwork().take(file);
+        } else if (answers) {
             model.classwork().take(file);
         } else if (!file.toString().endsWith(AssignmentFile.ENDING)) {
             model.intake().file(file);
@@ -184,6 +188,31 @@ public final class FileActions implements FileWays, TutorWays, PictureWays, Trai
                 model.show(demo, null);
                 model.classwork().open();
                 model.classwork().take(answers);
+            } catch (IOException full) {
+                model.say(Words.of("message.log", full.getMessage()));
+            }
+        });
+    }
+
+    @Override
+    public void markWorkings() {
+        commitTyping.run();
+        picker.folder().ifPresent(model.handwork()::take);
+    }
+
+    @Override
+    public void markDemoWorkings() {
+        leaving(() -> {
+            try {
+                Path folder = Files.createTempDirectory("promedio");
+                Path workings = DemoWorking.writeClass(folder);
+                workings.toFile().deleteOnExit();
+                folder.toFile().deleteOnExit();
+                model.show(Demo.assignment(), null);
+                model.select("waiting");
+                model.classwork().open();
+                model.classwork().pageProperty().set(Classwork.Side.WORKINGS);
+                model.handwork().take(workings);
             } catch (IOException full) {
                 model.say(Words.of("message.log", full.getMessage()));
             }

@@ -17,6 +17,7 @@ import org.junit.jupiter.api.io.TempDir;
 import promedio.core.assignment.AnswerEdit;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.History;
+import promedio.core.assignment.SheetEdit;
 import promedio.core.assignment.Task;
 import promedio.core.course.CardKey;
 import promedio.core.course.Divisor;
@@ -28,6 +29,40 @@ import promedio.files.assignment.AssignmentFile;
 /** The hints way, and what a tutor does: questions posed, a card set, a class marked. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class TutorWindowTest extends OpenWindow {
+    /** What each of the eight did is told in the demo: one square doubled, digits exchanged, a lower limit for the midpoint and so on. */
+    @Test
+    void the_workings_of_a_class_are_marked_with_what_went_wrong_first_in_each() {
+        press(KeyCode.CONTROL, KeyCode.M);
+        click("#tutor-WORKINGS");
+        click("#tutor-workings-demo");
+        eventually(() -> desk.handwork().stateProperty().get().handed().size() == 8);
+        settle();
+        assertThat(words())
+                .contains("Ada", "Everything is right: 45 figures.", "workings: 8 workings", "2 without a mistake")
+                .contains(
+                        "Row 4, x²: 35 is wrong; it is 306.25 (doubled, not squared).", "42 right · 2 follow · 1 wrong")
+                .contains("The total of fx: the cells add up to 2947.5; 2974.5 was written (digits exchanged).")
+                .contains("Row 6, midpoint x: 30 is wrong; it is 37.5 (lower limits as midpoints).")
+                .contains("Row 2, fx²: 41006.25 is wrong; it is 1518.75 ((fx)² for fx²).");
+        assertThat(desk.handwork().stateProperty().get().firsts())
+                .containsEntry("doubled-for-square", List.of("Bo", "Dinh"))
+                .containsEntry("digits-swapped", List.of("Carla", "Hugo"));
+        click("Dinh");
+        assertThat(words()).contains("Dinh: Waiting time", "66046.25");
+        click("#tutor-workings-copy");
+        String copied = onWindow(() -> Clipboard.getSystemClipboard().getString());
+        assertThat(copied.lines())
+                .hasSize(9)
+                .anyMatch(line -> line.startsWith("Elif\tWaiting time\tRow 6, midpoint x"));
+        // Where the sample changes, all are marked anew: the first class has 19 now, and everybody wrote 18.
+        onWindow(() -> {
+            desk.make(new SheetEdit.SetEntry("waiting", 1, 0, "19"));
+            return null;
+        });
+        eventually(() -> desk.handwork().stateProperty().get().handed().stream()
+                .noneMatch(one -> one.marked().mistakes().isEmpty()));
+    }
+
     @Test
     void on_the_hints_way_a_figure_stays_covered_until_it_is_found_or_told() {
         demo("visitors", Page.MEASURES);

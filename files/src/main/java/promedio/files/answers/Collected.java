@@ -110,7 +110,7 @@ public record Collected(List<Given> given, List<Sentence> told) {
     }
 
     /** The same sample in the tutor’s assignment: of the same id and name, else of the same name. */
-    private static Optional<SampleSheet> ours(SampleSheet theirs, Assignment assignment) {
+    static Optional<SampleSheet> ours(SampleSheet theirs, Assignment assignment) {
         return assignment
                 .sheet(theirs.id())
                 .filter(sheet -> sheet.name().equals(theirs.name()))

@@ -25,6 +25,7 @@ import promedio.core.assignment.Tasks;
 import promedio.core.course.CourseCard;
 import promedio.core.data.Entries;
 import promedio.core.number.Numerals;
+import promedio.core.ownwork.OwnSheet;
 import promedio.core.picture.Wishes;
 import promedio.core.sample.SampleKind;
 import promedio.core.sample.SampleKind.Use;
@@ -233,6 +234,7 @@ final class AssignmentReader {
 
     Assignment assignment() {
         Tasks tasks = tasks(ids::here);
+        Map<String, OwnSheet> workings = OwnJson.read(document, ids::here, this::isSample, this::piece);
         twice("/answers");
         twice("/questions");
         twice("/attempts/lifted");
@@ -248,7 +250,7 @@ final class AssignmentReader {
                 .tasks(tasks)
                 .pictures(pictures())
                 .jotter(JotterJson.read(document))
-                .workings(OwnJson.read(document, ids::here, this::isSample, this::piece))
+                .workings(workings)
                 .used(ids.used()));
     }
 

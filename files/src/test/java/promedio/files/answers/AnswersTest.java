@@ -2,6 +2,7 @@ package promedio.files.answers;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 
 import java.io.InputStream;
@@ -25,12 +26,15 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Attempt;
 import promedio.core.assignment.Edit;
 import promedio.core.assignment.History;
+import promedio.core.assignment.OwnEdit;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.assignment.SheetEdit;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.course.Divisor;
 import promedio.core.data.Entries;
+import promedio.core.ownwork.OwnSheet;
+import promedio.core.ownwork.OwnTable;
 import promedio.core.sentence.Sentence;
 import promedio.files.InputProblem;
 import promedio.files.assignment.AssignmentFile;
@@ -155,6 +159,38 @@ class AnswersTest {
         Path empty = Files.createDirectory(folder.resolve("empty"));
         assertThatThrownBy(() -> Collected.ofFolder(empty, ASSIGNMENT, Watch.NOBODY))
                 .hasMessageContaining("there is no assignment in this folder");
+    }
+
+    /** The saved working is read with its lines, of the sample of that name; a table alone is about the usual one. */
+    @Test
+    void workings_of_a_class_are_taken_from_assignments_and_tables_in_a_folder() throws Exception {
+        OwnSheet squares = OwnSheet.of(
+                OwnTable.of(List.of(List.of("x", "x²"), List.of("2", "4"), List.of("Total", "4"))),
+                List.of("mean", "sd"));
+        Assignment.Question mean = new Assignment.Question("s1", "mean");
+        Assignment worked = new OwnEdit.SetOut("s1", squares, "own-taken").apply(ASSIGNMENT);
+        AssignmentFile.write(
+                worked.with(all -> all.attempts(Map.of(mean, Attempt.of("4")))), folder.resolve("Ada.promedio"));
+        AssignmentFile.write(ASSIGNMENT, folder.resolve("Bo.promedio"));
+        file("Carla.csv", "x;x²\n2;4\n3;9\n;13\n");
+        file("Dinh.csv", "x\n");
+        file("Elif.md", "nothing to do with it");
+        Files.createSymbolicLink(folder.resolve("Farid.txt"), Path.of("/dev/zero"));
+        CollectedWorkings collected = CollectedWorkings.ofFolder(folder, ASSIGNMENT, "s2", Watch.NOBODY);
+        assertThat(collected.given())
+                .extracting(GivenWorking::who, GivenWorking::sheetId, GivenWorking::lines)
+                .containsExactly(tuple("Ada", "s1", Map.of("mean", "4")), tuple("Carla", "s2", Map.of()));
+        assertThat(collected.given().get(0).sheet()).isEqualTo(squares);
+        assertThat(collected.given().get(1).sheet().totals()).containsExactly("", "13");
+        assertThat(collected.told())
+                .extracting(Sentence::toString)
+                .hasSize(3)
+                .contains("Bo: the assignment has no working in it.")
+                .anyMatch(told -> told.contains("Dinh.csv"))
+                .anyMatch(told -> told.contains("Farid.txt"));
+        Path empty = Files.createDirectory(folder.resolve("nothing"));
+        assertThatThrownBy(() -> CollectedWorkings.ofFolder(empty, ASSIGNMENT, "s2", Watch.NOBODY))
+                .hasMessageContaining("there is no table and no assignment");
     }
 
     /** One refers nowhere, one has 60,000 answers, one leaves out twenty million rows, one is of no version, one computes for ever. */

@@ -37,7 +37,12 @@ public record OwnMarked(
         List<OwnLine> lines,
         List<OwnSaid.Said> mistakes,
         List<Sentence> whole) {
-    static OwnMarked of(SheetFigures figures, OwnSheet sheet, Map<String, String> answers) {
+    /**
+     * Marks a working.
+     *
+     * @param answers the answers of the lines below it, by question
+     */
+    public static OwnMarked of(SheetFigures figures, OwnSheet sheet, Map<String, String> answers) {
         List<String> means = Stream.ofNullable(answers.get("mean")).toList();
         OwnMarks marks = OwnMarker.mark(sheet.table(), figures.sample(), figures.card(), sheet.said(), means);
         List<OwnLines.Line> below = sheet.lines().stream()

@@ -41,7 +41,9 @@ public final class Classwork implements Part {
         /** What is asked, and under which card. */
         QUESTIONS,
         /** What was answered. */
-        ANSWERS
+        ANSWERS,
+        /** What was worked by hand. */
+        WORKINGS
     }
 
     /**
