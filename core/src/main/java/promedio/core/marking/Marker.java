@@ -1,7 +1,6 @@
 package promedio.core.marking;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -13,7 +12,6 @@ import java.util.function.Function;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.formula.Evaluation;
-import promedio.core.formula.Formula;
 import promedio.core.formula.Outcome;
 import promedio.core.measure.Catalogue;
 import promedio.core.measure.Measure;
@@ -49,8 +47,6 @@ public final class Marker {
     private final Explainer explainer;
     /** Longer samples are not worked by hand, and no mistakes of hand work are looked for. */
     private static final int MOST_ROWS = 400;
-
-    private static final int MOST_SOURCES = 6;
 
     /** Other rules that are often met. */
     private static final Set<String> COMMON_RULES = Set.of("other-quartile-rule", "other-position");
@@ -186,46 +182,15 @@ public final class Marker {
         return starts;
     }
 
-    /** What follows from answers that are not right themselves, all of them or one. */
+    /** What follows from answers that are not right themselves, all of them or some. */
     private Optional<Verdict> follows(String question, Answer answer, Map<String, String> earlier) {
         if (earlier.isEmpty() || !hasTwoFigures(answer)) {
             return Optional.empty();
         }
-        Formula formula = measure(question).formula(sample.shape());
         Map<Measure, Figure> own = new LinkedHashMap<>();
         earlier.forEach((other, text) ->
-                ownFigure(question, other, text, formula).ifPresent(figure -> own.put(measure(other), figure)));
-        for (Map<Measure, Figure> some : combinations(own)) {
-            Formula changed = formula.rewrite(part -> given(part, some));
-            if (changed == formula) {
-                continue;
-            }
-            Optional<Figure> value = evaluation.outcome(changed).single();
-            boolean agrees = value.flatMap(figure -> agreement.of(answer, new Outcome.Single(figure)))
-                    .isPresent();
-            if (agrees) {
-                return Optional.of(new Verdict.Follows(List.copyOf(some.keySet()), value.get()));
-            }
-        }
-        return Optional.empty();
-    }
-
-    /** All of them, then each smaller choice, down to each alone. */
-    private static List<Map<Measure, Figure>> combinations(Map<Measure, Figure> own) {
-        List<Map.Entry<Measure, Figure>> all =
-                own.entrySet().stream().limit(MOST_SOURCES).toList();
-        List<Map<Measure, Figure>> combinations = new ArrayList<>();
-        for (int chosen = 1; chosen < 1 << all.size(); chosen++) {
-            Map<Measure, Figure> some = new LinkedHashMap<>();
-            for (int i = 0; i < all.size(); i++) {
-                if ((chosen >> i & 1) == 1) {
-                    some.put(all.get(i).getKey(), all.get(i).getValue());
-                }
-            }
-            combinations.add(some);
-        }
-        combinations.sort(Comparator.comparingInt(some -> -some.size()));
-        return combinations;
+                wrongFigure(question, other, text).ifPresent(figure -> own.putIfAbsent(measure(other), figure)));
+        return new FollowingOn(sample, evaluation, agreement).of(measure(question), answer, own);
     }
 
     /**
@@ -252,11 +217,11 @@ public final class Marker {
         return above;
     }
 
-    /** An answer to another question that stands in the formula of this one, where it is not right. */
-    private Optional<Figure> ownFigure(String question, String other, String text, Formula formula) {
+    /** An answer to another question, where it is not right. */
+    private Optional<Figure> wrongFigure(String question, String other, String text) {
         Optional<Measure> measure =
                 other.equals(question) ? Optional.empty() : Catalogue.of(sample).find(other, card);
-        if (measure.isEmpty() || formula.find(measure.get().symbol().id()).isEmpty()) {
+        if (measure.isEmpty()) {
             return Optional.empty();
         }
         Answer answer = read(other, text);
@@ -265,16 +230,6 @@ public final class Marker {
                         && answer instanceof Answer.Numbers given
                         && given.numbers().size() == 1
                 ? Optional.of(given.numbers().get(0).value())
-                : Optional.empty();
-    }
-
-    private static Optional<Formula> given(Formula part, Map<Measure, Figure> own) {
-        return part instanceof Formula.Named named
-                ? own.entrySet().stream()
-                        .filter(one ->
-                                one.getKey().symbol().id().equals(named.symbol().id()))
-                        .findFirst()
-                        .map(one -> new Formula.Given(named, one.getValue()))
                 : Optional.empty();
     }
 

@@ -98,21 +98,6 @@ final class CertaintySlips {
         });
     }
 
-    /** The divisor n in s, where there is no convention about it. */
-    static List<Changed> otherDivisor(Asked asked) {
-        return asked.formula().find("standard-error").isEmpty() || asked.asks("standard-error")
-                ? List.of()
-                : everywhere(
-                        asked,
-                        "other-divisor",
-                        part -> part instanceof Formula.Named named
-                                        && named.symbol().id().equals("variance-sample")
-                                ? named.body().parts().stream()
-                                        .findFirst()
-                                        .map(squares -> squares.over(new Formula.Count()))
-                                : Optional.empty());
-    }
-
     /** s where s/√n belongs. */
     static List<Changed> deviation(Asked asked) {
         return asked.asks("standard-error")

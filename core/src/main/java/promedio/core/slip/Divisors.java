@@ -11,9 +11,12 @@ import promedio.core.formula.Counted;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Operator;
 import promedio.core.number.Exact;
+import promedio.core.sentence.Sentence;
 
 /** Nothing divided, divided by something else, or only a part of it divided. */
 final class Divisors {
+    private static final double NEAR = 1e-12;
+
     private Divisors() {}
 
     private static boolean isCount(Formula part) {
@@ -48,16 +51,49 @@ final class Divisors {
                 .toList();
     }
 
+    /** n for n − 1 or the reverse under the squares, where no convention says that both are right. */
+    static List<Changed> other(Asked asked) {
+        boolean sample = !asked.formula().find("variance-sample").isEmpty();
+        return asked
+                .everywhere(part -> part instanceof Formula.Named named ? otherDivisor(named) : Optional.empty())
+                .map(way -> new Changed(
+                        "other-divisor",
+                        Sentence.of(sample ? "slip.other-divisor" : "slip.other-divisor.less"),
+                        way,
+                        Optional.empty()))
+                .stream()
+                .toList();
+    }
+
+    private static Optional<Formula> otherDivisor(Formula.Named named) {
+        Formula n = new Formula.Count();
+        return operands(named.body(), Operator.OVER).stream().findFirst().flatMap(squares -> switch (named.symbol()
+                .id()) {
+            case "variance-sample" -> Optional.of(squares.over(n));
+            case "variance-population" -> Optional.of(squares.over(n.minus(Formula.number(1))));
+            default -> Optional.empty();
+        });
+    }
+
+    /** One more or one fewer than there are; where that is the other divisor, it is that. */
     static List<Changed> miscounted(Asked asked) {
         List<Changed> changed = new ArrayList<>();
+        List<Changed> other = other(asked);
         for (int more : asked.hasRows() ? new int[] {1, -1} : new int[0]) {
-            asked.replacing(
+            asked
+                    .replacing(
                             Divisors::isAverage,
                             part -> Optional.of(
                                     part.parts().get(0).over(part.parts().get(1).plus(Formula.number(more)))))
+                    .stream()
+                    .filter(value -> other.stream().noneMatch(one -> same(one.way(), value)))
                     .forEach(value -> changed.add(Changed.of("miscounted", value, asked.count())));
         }
         return changed;
+    }
+
+    private static boolean same(Way one, Way other) {
+        return Math.abs(one.about() - other.about()) <= NEAR * Math.abs(one.about());
     }
 
     static List<Changed> byRows(Asked asked) {

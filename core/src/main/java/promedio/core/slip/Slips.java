@@ -67,7 +67,7 @@ public final class Slips {
                             new Slip("both-sides-for-one", 3, FORMULA, CertaintySlips::bothSides),
                             new Slip("ends-swapped", 3, FORMULA, CertaintySlips::otherEnd),
                             new Slip("freedom-not-reduced", 3, FORMULA, CertaintySlips::notReduced),
-                            new Slip("other-divisor", 5, DIVISION, CertaintySlips::otherDivisor),
+                            new Slip("other-divisor", 5, DIVISION, Divisors::other),
                             new Slip("deviation-for-error", 4, FORMULA, CertaintySlips::deviation),
                             new Slip("root-of-count-forgotten", 3, ROOT, CertaintySlips::rootForgotten),
                             new Slip("not-scaled-back", 4, SCALE, StepDeviation::notBack),

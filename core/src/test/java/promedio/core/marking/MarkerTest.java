@@ -282,6 +282,54 @@ class MarkerTest {
     }
 
     /** x̄ = 32.92 and s = 25.60 of the values; 3(30 − 20)/25 = 1.2 needs all three answers of the student, 3(30 − 20)/25.60 two. */
+    /**
+     * Of 2 4 4 4 5 5 7 9: the mean is 5, the squares add up to 32, s = 2.138, the median is 4.5. By hand: 44/8, 5.5·8, √5, 2.5², 100·2.138/5.7,
+     * 3(5.7 − 4.5)/2.138, 3/2, (5.7 − 4)/2.138.
+     */
+    @ParameterizedTest
+    @CsvSource({
+        "sum, 44, mean, 5.5",
+        "mean, 5.7, sum, 45.6",
+        "variance-population, 5, sd-population, 2.236",
+        "variance, 5.2, sd, 2.28",
+        "sd, 2.5, variance, 6.25",
+        "mean, 5.7, cv, 37.51",
+        "mean, 5.7, skewness-pearson-median, 1.68",
+        "mean, 5.7, skewness-pearson-mode, 0.80",
+        "iqr, 3.3, quartile-deviation, 1.65"
+    })
+    void an_answer_follows_by_every_relation_between_two_measures(
+            String earlier, String wrong, String question, String answer) {
+        Marker marker = new Marker(Sample.of("2", "4", "4", "4", "5", "5", "7", "9"), CourseCard.STANDARD);
+        Verdict verdict = marker.mark(question, answer, Map.of(earlier, wrong));
+        String bare = earlier.replaceFirst("-population", "");
+        assertThat(told(verdict)).isEqualTo("follows [" + bare + "]");
+    }
+
+    /** With n for n − 1 the variance is 4, with n − 1 for n it is 32/7. */
+    @Test
+    void a_question_that_names_its_divisor_and_gets_the_other_one_is_that_and_nothing_miscounted() {
+        Marker marker = new Marker(Sample.of("2", "4", "4", "4", "5", "5", "7", "9"), CourseCard.STANDARD);
+        for (String[] one : new String[][] {
+            {"variance-sample", "4.00"},
+            {"variance-population", "4.57"},
+            {"sd-sample", "2.00"},
+            {"sd-population", "2.14"}
+        }) {
+            Verdict verdict = marker.mark(one[0], one[1]);
+            assertThat(verdict).as(one[0]).isInstanceOf(Verdict.Slipped.class);
+            assertThat(((Verdict.Slipped) verdict).likely())
+                    .as(one[0])
+                    .extracting(Explanation::slip)
+                    .first()
+                    .isEqualTo("other-divisor");
+            assertThat(((Verdict.Slipped) verdict).likely())
+                    .extracting(Explanation::slip)
+                    .doesNotContain("miscounted");
+        }
+        assertThat(marker.mark("variance", "4.00")).isInstanceOf(Verdict.Convention.class);
+    }
+
     @Test
     void what_follows_names_all_its_sources_and_only_such_as_stand_above() {
         Map<String, String> wrong = new java.util.LinkedHashMap<>();

@@ -155,7 +155,7 @@ public final class MarkCommand implements Callable<Integer> {
                     .forEach(other -> earlier.putIfAbsent(
                             Catalogue.of(sample)
                                     .find(other.measure(), card)
-                                    .map(Measure::question)
+                                    .map(found -> question(sample, card, found, other.measure()))
                                     .orElse(other.measure()),
                             other.answer()));
             Verdict verdict = markers.under(card).mark(question, one.answer(), earlier);
@@ -167,8 +167,14 @@ public final class MarkCommand implements Callable<Integer> {
         return json ? list.toString() : new ConsoleText(Sentence::toString).of(new Document(blocks));
     }
 
-    /** The question without its convention where that is the card's own. */
+    /**
+     * The question without its convention where that is the card's own. One that names its divisor asks for no other, and the bare word
+     * “skewness” asks for any.
+     */
     private static String question(Sample sample, CourseCard card, Measure measure, String asked) {
+        if (asked.indexOf('/') < 0) {
+            return asked;
+        }
         return Catalogue.of(sample)
                         .find(measure.question(), card)
                         .filter(measure::equals)
