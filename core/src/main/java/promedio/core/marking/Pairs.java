@@ -56,7 +56,10 @@ final class Pairs {
         // The same mistake in another hand method is the same mistake.
         Set<String> seen = new HashSet<>();
         for (Slip slip : Slips.all()) {
-            if (slip.commonness() >= NOT_RARE && !slip.blames()) {
+            // Another divisor stands among the rules already, where it is one.
+            boolean known =
+                    otherRules.stream().anyMatch(rule -> rule.mistake().slip().equals(slip.id()));
+            if (slip.commonness() >= NOT_RARE && !slip.blames() && !known) {
                 for (Changed changed : slip.changes().apply(asked)) {
                     boolean fresh =
                             seen.add(changed.slip() + (float) changed.way().about());

@@ -1,5 +1,6 @@
 package promedio.core.slip;
 
+import static promedio.core.slip.Asked.bare;
 import static promedio.core.slip.Asked.is;
 
 import java.util.ArrayList;
@@ -9,6 +10,7 @@ import java.util.function.Function;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Operator;
 import promedio.core.formula.ReadOff;
+import promedio.core.measure.GroupedQuantile;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
 import promedio.core.sample.ClassInterval;
@@ -68,17 +70,23 @@ final class ClassSlips {
                 read -> Optional.of(read.plus(new Formula.Reading(ReadOff.FREQUENCY, read.found()))));
     }
 
+    /** The frequencies so far, before the class or through it, in place of that of the class. */
     static List<Changed> dividedByCumulative(Asked asked) {
-        return changed(
-                "cumulative-for-frequency",
-                asked.replacing(
-                        is(Operator.OVER),
-                        quotient -> quotient.parts().get(1) instanceof Formula.Reading read
-                                        && read.what() == ReadOff.FREQUENCY
-                                ? Optional.of(quotient.parts()
-                                        .get(0)
-                                        .over(new Formula.Reading(ReadOff.BEFORE, read.found()).plus(read)))
-                                : Optional.empty()));
+        List<Way> figures = new ArrayList<>();
+        for (boolean through : new boolean[] {true, false}) {
+            figures.addAll(asked.replacing(
+                    is(Operator.OVER),
+                    quotient -> bare(quotient.parts().get(1)) instanceof Formula.Reading read
+                                    && read.what() == ReadOff.FREQUENCY
+                            ? Optional.of(quotient.parts().get(0).over(soFar(read, through)))
+                            : Optional.empty()));
+        }
+        return changed("cumulative-for-frequency", figures);
+    }
+
+    private static Formula soFar(Formula.Reading frequency, boolean through) {
+        Formula before = new Formula.Reading(ReadOff.BEFORE, frequency.found());
+        return through ? before.plus(frequency) : before;
     }
 
     /** The class midpoint in place of the value in the class. */
@@ -89,9 +97,8 @@ final class ClassSlips {
                 asked.value(new Formula.Reading(ReadOff.MIDPOINT, read.found())).ifPresent(figures::add);
             }
         });
-        return asked.asks("median", "mode", "quartile-1", "quartile-3")
-                ? changed("class-midpoint-given", figures)
-                : List.of();
+        boolean within = asked.asks("mode") || asked.measure() instanceof GroupedQuantile;
+        return within ? changed("class-midpoint-given", figures) : List.of();
     }
 
     /** n where n/2, n/4 … belongs. */
@@ -118,8 +125,15 @@ final class ClassSlips {
 
     static List<Changed> limits(Asked asked) {
         Formula gap = Formula.number(gap(asked));
-        return gap(asked).signum() == 0
-                ? List.of()
+        if (gap(asked).signum() == 0) {
+            return List.of();
+        }
+        // A range goes from one boundary to the other, and both may have been taken as they are printed.
+        return asked.asks("range")
+                ? changed(
+                        "limits-for-boundaries",
+                        asked.value(asked.formula().minus(gap).minus(gap)).stream()
+                                .toList())
                 : instead(asked, "limits-for-boundaries", ReadOff.LOWER, read -> Optional.of(read.plus(gap)));
     }
 

@@ -107,19 +107,15 @@ final class Divisors {
         if (rows.equals(asked.count())) {
             return List.of();
         }
-        return asked
-                .replacing(
-                        Divisors::isAverage,
-                        part -> Optional.of(
-                                part.parts().get(0).over(otherCount(part.parts().get(1), rows))))
-                .stream()
+        Formula count = Formula.number(rows);
+        List<Way> figures = new ArrayList<>(asked.replacing(
+                Divisors::isAverage, part -> Optional.of(part.parts().get(0).over(count))));
+        figures.addAll(asked.replacing(
+                part -> isAverage(part) && !isCount(part.parts().get(1)),
+                part -> Optional.of(part.parts().get(0).over(count.minus(Formula.number(1))))));
+        return figures.stream()
                 .map(value -> Changed.of("divided-by-classes", value, rows))
                 .toList();
-    }
-
-    private static Formula otherCount(Formula divisor, Exact rows) {
-        Formula count = Formula.number(rows);
-        return isCount(divisor) ? count : count.minus(Formula.number(1));
     }
 
     static List<Changed> bracketsLost(Asked asked) {

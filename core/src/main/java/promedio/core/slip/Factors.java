@@ -1,5 +1,6 @@
 package promedio.core.slip;
 
+import static promedio.core.slip.Asked.bare;
 import static promedio.core.slip.Asked.is;
 import static promedio.core.slip.Asked.operands;
 
@@ -21,7 +22,7 @@ final class Factors {
             Formula second = product.parts().get(1);
             return first instanceof Formula.Constant
                     ? Optional.of(second)
-                    : second instanceof Formula.Reading read && read.what() == ReadOff.WIDTH
+                    : bare(second) instanceof Formula.Reading read && read.what() == ReadOff.WIDTH
                                     || second instanceof Formula.Constant
                             ? Optional.of(first)
                             : Optional.empty();

@@ -3,7 +3,9 @@ package promedio.core.slip;
 import java.math.BigDecimal;
 import java.util.List;
 import promedio.core.formula.Formula;
-import promedio.core.number.Decimals;
+import promedio.core.formula.Row;
+import promedio.core.formula.Rows;
+import promedio.core.measure.TrimmedMean;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
 import promedio.core.number.HalfRule;
@@ -40,20 +42,27 @@ final class OtherMeans {
 
     /** Trimmed at one end only, or the sum of those kept divided by all. */
     static List<Changed> trimmed(Asked asked, boolean oneEnd) {
-        boolean possible = asked.asks("trimmed-mean") && !asked.sample().weighted();
-        int n = asked.sample().rows();
-        int cut = n / 10;
-        if (!possible || cut == 0) {
+        Exact n = asked.count();
+        Exact cut = asked.measure() instanceof TrimmedMean mean
+                ? Exact.of(n.times(mean.share()).floor())
+                : Exact.ZERO;
+        if (cut.signum() == 0) {
             return List.of();
         }
-        Decimals sorted = asked.sample().values().ascending();
-        Exact all = sorted.powerSums(1)[1];
-        Exact low = sorted.first(cut).powerSums(1)[1];
-        Exact high = all.minus(sorted.first(n - cut).powerSums(1)[1]);
-        List<Exact> values = oneEnd
-                ? List.of(all.minus(low).over(n - cut), all.minus(high).over(n - cut))
-                : List.of(all.minus(low).minus(high).over(n));
+        Formula count = new Formula.Count();
+        List<Formula> formulas = oneEnd
+                ? List.of(
+                        kept(cut.plus(Exact.ONE), n).over(count.minus(Formula.number(cut))),
+                        kept(Exact.ONE, n.minus(cut)).over(count.minus(Formula.number(cut))))
+                : List.of(kept(cut.plus(Exact.ONE), n.minus(cut)).over(count));
         String slip = oneEnd ? "trim-one-end" : "trim-count-kept";
-        return values.stream().map(value -> Changed.of(slip, value)).toList();
+        return formulas.stream()
+                .flatMap(formula -> asked.value(formula).stream())
+                .map(way -> Changed.of(slip, way))
+                .toList();
+    }
+
+    private static Formula kept(Exact from, Exact to) {
+        return Formula.total(Row.X, new Rows.Ranks(from, to));
     }
 }

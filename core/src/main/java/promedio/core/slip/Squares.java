@@ -6,10 +6,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import promedio.core.course.GroupedPosition;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Operator;
 import promedio.core.formula.Patterns;
 import promedio.core.formula.Row;
+import promedio.core.measure.GroupedQuantile;
 import promedio.core.number.Exact;
 
 /** Squares in the wrong place, of the wrong thing, or missing. */
@@ -56,8 +58,18 @@ final class Squares {
     }
 
     static List<Changed> aboutMedian(Asked asked) {
-        if (!asked.squares() || !asked.hasRows() || asked.sample().classes().isPresent()) {
+        if (!asked.squares() || !asked.hasRows()) {
             return List.of();
+        }
+        if (asked.sample().classes().isPresent()) {
+            return GroupedQuantile.median(GroupedPosition.PN)
+                    .outcome(asked.evaluation())
+                    .single()
+                    .filter(Exact.class::isInstance)
+                    .map(median -> Formula.number((Exact) median))
+                    .map(median -> deviations(
+                            asked, "about-median", d -> Row.X.minus(median).squared()))
+                    .orElse(List.of());
         }
         Exact n = asked.count();
         // Of shares the median is the value at which half of them is reached.

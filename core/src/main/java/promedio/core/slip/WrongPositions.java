@@ -1,12 +1,16 @@
 package promedio.core.slip;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import promedio.core.formula.Formula;
 import promedio.core.measure.Catalogue;
+import promedio.core.measure.GroupedQuantile;
 import promedio.core.number.Exact;
 import promedio.core.number.Figure;
+import promedio.core.sample.ClassInterval;
+import promedio.core.sample.ClassTable;
 import promedio.core.sample.Sample;
 
 /** The wrong value picked: read in the order of entry, the position in its place, the other end. */
@@ -48,6 +52,9 @@ final class WrongPositions {
             long k = asked.asks("quartile-1") ? 1 : 3;
             positions.add(n.times(k).over(4));
             positions.add(n.plus(Exact.ONE).times(k).over(4));
+        } else if (asked.measure() instanceof GroupedQuantile quantile) {
+            positions.add(n.times(quantile.p()));
+            positions.add(n.plus(Exact.ONE).times(quantile.p()));
         }
         return positions.stream()
                 .map(position -> Changed.of("position-for-value", position))
@@ -105,6 +112,15 @@ final class WrongPositions {
 
     /** How often the mode occurs. */
     static List<Changed> frequencyOfMode(Asked asked) {
+        Optional<ClassTable> classes = asked.sample().classes().filter(table -> asked.asks("mode"));
+        if (classes.isPresent()) {
+            return classes.get().classes().stream()
+                    .map(ClassInterval::frequency)
+                    .max(Comparator.naturalOrder())
+                    .map(most -> Changed.of("frequency-for-mode", most))
+                    .stream()
+                    .toList();
+        }
         return asksMode(asked)
                 ? List.of(Changed.of(
                         "frequency-for-mode", asked.sample().ranking().highestWeight()))

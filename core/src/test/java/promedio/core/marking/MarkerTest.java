@@ -2,6 +2,7 @@ package promedio.core.marking;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -304,6 +305,64 @@ class MarkerTest {
         Verdict verdict = marker.mark(question, answer, Map.of(earlier, wrong));
         String bare = earlier.replaceFirst("-population", "");
         assertThat(told(verdict)).isEqualTo("follows [" + bare + "]");
+    }
+
+    /**
+     * Of 10–19: 3, 20–29: 7, 30–39: 12, 40–49: 8, 50–59: 5. Σfx = 1257.5, Σf(x − x̄)² = 4628.57; the median is 29.5 + (17.5 − 10)/12 · 10 = 35.75. By hand:
+     * 29.5 + 7.5/22 · 10, 29.5 + 7.5/10 · 10, 29.5 + 2.95/22 · 10, 29.5 + 0.5/22 · 10, 59 − 10, the highest f, midpoints, 1257.5/5, 4628.57/4 and /5,
+     * (4628.57 + 35 · 0.1786²)/34, 29.5 + 7.5/12, 0.37 · 35, 0.9 · 35.
+     */
+    @ParameterizedTest
+    @CsvSource({
+        "median, 32.91, cumulative-for-frequency",
+        "median, 37.00, cumulative-for-frequency",
+        "percentile-37, 30.84, cumulative-for-frequency",
+        "decile-3, 29.73, cumulative-for-frequency",
+        "range, 49, limits-for-boundaries",
+        "mode, 12, frequency-for-mode",
+        "percentile-37, 34.5, class-midpoint-given",
+        "decile-9, 54.5, class-midpoint-given",
+        "mean, 251.5, divided-by-classes",
+        "variance, 1157.14, divided-by-classes",
+        "variance, 925.71, divided-by-classes",
+        "variance, 136.17, about-median",
+        "median, 30.13, factor-dropped",
+        "percentile-37, 12.95, position-for-value",
+        "decile-9, 31.5, position-for-value"
+    })
+    void a_mistake_about_classes_is_told_first(String question, String answer, String slip) {
+        List<ClassReading.Row> rows = new ArrayList<>();
+        int[] frequencies = {3, 7, 12, 8, 5};
+        for (int i = 0; i < frequencies.length; i++) {
+            String label = 10 * (i + 1) + "-" + (10 * (i + 1) + 9);
+            rows.add(new ClassReading.Row(
+                    i, label, ClassLabel.parse(label, Numerals.POINT).orElseThrow(), Exact.of(frequencies[i])));
+        }
+        Sample classes = Sample.classes(
+                ClassReading.of(rows, CourseCard.STANDARD).table().orElseThrow());
+        Verdict verdict = new Marker(classes, CourseCard.STANDARD).mark(question, answer);
+        assertThat(verdict).isInstanceOf(Verdict.Slipped.class);
+        assertThat(((Verdict.Slipped) verdict).likely())
+                .extracting(Explanation::slip)
+                .first()
+                .isEqualTo(slip);
+    }
+
+    /** The ten add up to 144: (144 − 2)/9, (144 − 60)/9, (144 − 62)/10; twice each 2 of 20 are left out. */
+    @Test
+    void a_mean_that_was_trimmed_at_one_end_or_divided_by_all_is_told_also_of_frequencies() {
+        String[] values = {"2", "3", "5", "8", "9", "10", "12", "15", "20", "60"};
+        Sample list = Sample.of(values);
+        Sample twice = Sample.frequencies(
+                list.values(),
+                Sample.of("2", "2", "2", "2", "2", "2", "2", "2", "2", "2").values(),
+                false);
+        for (Sample sample : List.of(list, twice)) {
+            Marker marker = new Marker(sample, CourseCard.STANDARD);
+            assertThat(told(marker.mark("trimmed-mean/0.10", "15.78"))).contains("trim-one-end");
+            assertThat(told(marker.mark("trimmed-mean/0.10", "9.33"))).contains("trim-one-end");
+            assertThat(told(marker.mark("trimmed-mean/0.10", "8.20"))).contains("trim-count-kept");
+        }
     }
 
     /** With n for n − 1 the variance is 4, with n − 1 for n it is 32/7. */
