@@ -17,6 +17,7 @@ import promedio.core.measure.Catalogue;
 import promedio.core.measure.Measure;
 import promedio.core.measure.MeasuredIn;
 import promedio.core.measure.Traits;
+import promedio.core.number.Exact;
 import promedio.core.number.Figure;
 import promedio.core.sample.ClassInterval;
 import promedio.core.sample.ClassTable;
@@ -109,7 +110,9 @@ public final class Marker {
      */
     public Verdict mark(String question, String text, Map<String, String> earlier) {
         Outcome outcome = measure(question).outcome(evaluation);
-        return namesClass(text, outcome).orElseGet(() -> mark(question, read(question, text), outcome, earlier));
+        return namesEnds(question, text)
+                .or(() -> namesClass(text, outcome))
+                .orElseGet(() -> mark(question, read(question, text), outcome, earlier));
     }
 
     /** What is to be said of the unit of an answer; nothing where it has none, or the right one. */
@@ -237,6 +240,28 @@ public final class Marker {
         return Catalogue.of(sample)
                 .find(question, card)
                 .orElseThrow(() -> new IllegalArgumentException("There is no measure " + question + "."));
+    }
+
+    /** “3 to 12” for a range: its ends, which are not how far they are apart. */
+    private Optional<Verdict> namesEnds(String question, String text) {
+        Optional<ClassLabel> named = measure(question).question().equals("range")
+                ? ClassLabel.parse(text, card.numerals())
+                        .filter(label -> label.from().isPresent()
+                                && label.to().isPresent()
+                                && !label.from().equals(label.to()))
+                : Optional.empty();
+        return named.map(label -> new Verdict.DiffersInKind(Sentence.of(
+                is("minimum", label.from().get()) && is("maximum", label.to().get())
+                        ? "differs.ends"
+                        : "differs.other-ends")));
+    }
+
+    private boolean is(String question, Exact figure) {
+        return Catalogue.of(sample)
+                .find(question, card)
+                .flatMap(measure -> measure.outcome(evaluation).single())
+                .filter(value -> value.compare(figure) == 0)
+                .isPresent();
     }
 
     /** “15 to under 20” for a value of a class table: the class in which it lies, or another. */

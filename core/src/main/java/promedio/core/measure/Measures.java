@@ -88,6 +88,7 @@ final class Measures {
         both(one(new RootMeanSquare()));
         lists(variants(List.of(), card -> new WeightedMean()));
         both(one(new Sum()));
+        both(one(new NumberOfValues()));
         lists(one(new Distinct()));
     }
 

@@ -100,7 +100,7 @@ public final class Working {
             List<Notation.Row> steps = new ArrayList<>();
             Notation.Row end = Notation.row(exact ? Writer.EQUALS : Writer.ABOUT, Notation.numeral(result));
             // What is given is its own result.
-            if (part.body() instanceof Formula.Constant) {
+            if (part.body() instanceof Formula.Constant || inSymbols.text().equals(symbol.text())) {
                 steps.add(Notation.row(symbol));
             } else {
                 steps.add(Notation.row(symbol, Writer.EQUALS, inSymbols));
@@ -117,7 +117,7 @@ public final class Working {
         List<String> written = new ArrayList<>();
         for (Site site : formula.firstSites()) {
             if (formula.at(site) instanceof Formula.Named named
-                    && (sample.weighted() || !isN(named))
+                    && (sample.weighted() || named == formula || !isN(named))
                     && !written.contains(named.symbol().id())) {
                 written.add(named.symbol().id());
                 line(site, named).ifPresent(lines::add);

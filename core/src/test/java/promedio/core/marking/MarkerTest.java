@@ -24,6 +24,7 @@ import promedio.core.number.Decimals;
 import promedio.core.number.Exact;
 import promedio.core.number.Numerals;
 import promedio.core.sample.Sample;
+import promedio.core.sentence.Sentence;
 import promedio.core.tabulate.ClassLabel;
 import promedio.core.tabulate.ClassReading;
 import promedio.core.working.FigureText;
@@ -363,6 +364,21 @@ class MarkerTest {
             assertThat(told(marker.mark("trimmed-mean/0.10", "9.33"))).contains("trim-one-end");
             assertThat(told(marker.mark("trimmed-mean/0.10", "8.20"))).contains("trim-count-kept");
         }
+    }
+
+    @Test
+    void a_range_that_names_its_ends_is_told_so_and_the_number_of_values_can_be_asked() {
+        Marker marker = new Marker(Sample.of("2", "4", "4", "4", "5", "5", "7", "9"), CourseCard.STANDARD);
+        for (String ends : List.of("2 to 9", "2-9", "2 – 9")) {
+            assertThat(marker.mark("range", ends))
+                    .as(ends)
+                    .isEqualTo(new Verdict.DiffersInKind(Sentence.of("differs.ends")));
+        }
+        assertThat(marker.mark("range", "2 to 8"))
+                .isEqualTo(new Verdict.DiffersInKind(Sentence.of("differs.other-ends")));
+        assertThat(marker.mark("range", "7")).isInstanceOf(Verdict.Agrees.class);
+        assertThat(marker.mark("count", "8")).isInstanceOf(Verdict.Agrees.class);
+        assertThat(marker.mark("count", "7")).isInstanceOf(Verdict.Differs.class);
     }
 
     /** With n for n − 1 the variance is 4, with n − 1 for n it is 32/7. */

@@ -205,7 +205,10 @@ class SlipsLawsTest {
                     assertThat(rows.stream().filter(row -> row.state() == TwoWorkings.State.PARTS))
                             .as(changed.slip())
                             .hasSize(1);
-                    Working.Line last = rows.get(rows.size() - 1).mayBe().orElseThrow();
+                    Working.Line last = rows.get(rows.size() - 1)
+                            .mayBe()
+                            .orElseThrow(() -> new AssertionError(
+                                    changed + " of " + question.measure().key() + " of " + question.sample()));
                     BigDecimal shown = new BigDecimal(
                             last.result().replaceAll("[\\s\u00a0\u202f]", "").replace('−', '-'));
                     assertThat(shown)
