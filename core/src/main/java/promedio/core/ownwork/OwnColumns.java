@@ -4,12 +4,9 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.TreeSet;
 import java.util.stream.IntStream;
 import promedio.core.course.CourseCard;
 import promedio.core.number.Exact;
@@ -27,9 +24,6 @@ import promedio.core.tabulate.ClassReading;
 final class OwnColumns {
     /** The share of the cells of a column that have to fit before it is taken for something that its heading does not say. */
     private static final double FITS = 0.5;
-
-    /** h shows in so many rows already. */
-    private static final int MOST_COMPARED = 40;
 
     private final OwnTable table;
     private final DataRows data;
@@ -53,7 +47,7 @@ final class OwnColumns {
             said.get(at).ifPresent(one -> take(column, one));
         }
         key(meanings);
-        match();
+        rows.addAll(OwnRows.of(this));
         byHeading(meanings);
         byFigures();
     }
@@ -204,91 +198,6 @@ final class OwnColumns {
         return best < 0 ? Optional.empty() : Optional.of(best);
     }
 
-    /** Rows that say whose they are first; those left over in their order, with the data left over. */
-    private void match() {
-        Integer[] of = new Integer[table.rows().size()];
-        Set<Integer> taken = new TreeSet<>();
-        for (boolean exactly : new boolean[] {true, false}) {
-            for (int row = 0; row < of.length; row++) {
-                int own = row;
-                if (of[row] == null) {
-                    of[row] = IntStream.range(0, data.rows().size())
-                            .boxed()
-                            .filter(at -> !taken.contains(at) && isOf(own, at, exactly))
-                            .findFirst()
-                            .orElse(null);
-                    if (of[row] != null) {
-                        taken.add(of[row]);
-                    }
-                }
-            }
-        }
-        int next = 0;
-        for (int row = 0; row < of.length; row++) {
-            if (of[row] == null) {
-                while (taken.contains(next)) {
-                    next++;
-                }
-                if (next < data.rows().size()) {
-                    of[row] = next;
-                    taken.add(next);
-                }
-            }
-        }
-        for (Integer at : of) {
-            rows.add(Optional.ofNullable(at));
-        }
-    }
-
-    /** Whether a row says that it is of a datum: by all that names it, or by one of these. */
-    private boolean isOf(int own, int at, boolean exactly) {
-        DataRows.Row datum = data.rows().get(at);
-        if (places.containsKey(Quantity.CLASS)) {
-            return isClass(cell(own, places.get(Quantity.CLASS)), datum, exactly);
-        }
-        int agree = 0;
-        int keys = 0;
-        for (Quantity key : List.of(Quantity.LOWER, Quantity.UPPER, Quantity.MIDPOINT, Quantity.X, Quantity.Y)) {
-            Integer column = data.meant(key) == key ? places.get(key) : null;
-            if (column != null) {
-                keys++;
-                Optional<Exact> right = data.figure(at, key, whole);
-                agree += written(cell(own, column))
-                                .filter(one -> right.isPresent() && one.is(right.get()))
-                                .isPresent()
-                        ? 1
-                        : 0;
-            }
-        }
-        return keys > 0 && (exactly ? agree == keys : agree > 0);
-    }
-
-    /** Whether a cell names the class of a datum: by its limits or its boundaries. */
-    static boolean isClassOf(String cell, DataRows.Row datum, OwnColumns own) {
-        return own.isClass(cell, datum, true)
-                || ClassLabel.parse(cell, own.numerals)
-                        .filter(one -> isBounds(one, datum))
-                        .isPresent();
-    }
-
-    private boolean isClass(String cell, DataRows.Row datum, boolean exactly) {
-        Optional<ClassLabel> label = ClassLabel.parse(cell, numerals);
-        return cell.equals(datum.label())
-                || label.isPresent()
-                        && datum.stated().isPresent()
-                        && alike(label.get(), datum.stated().get(), exactly)
-                || !exactly && label.filter(one -> isBounds(one, datum)).isPresent();
-    }
-
-    private static boolean alike(ClassLabel one, ClassLabel other, boolean exactly) {
-        return one.from().equals(other.from()) && (!exactly || one.to().equals(other.to()));
-    }
-
-    private static boolean isBounds(ClassLabel label, DataRows.Row datum) {
-        return label.from().equals(Optional.ofNullable(datum.given().get(Quantity.LOWER)))
-                && label.to().equals(Optional.ofNullable(datum.given().get(Quantity.UPPER)));
-    }
-
     /** What a heading says a column is; of several meanings the one that its figures fit best. */
     private void byHeading(List<Headings.Meaning> meanings) {
         for (int at = 0; at < columns.size(); at++) {
@@ -341,15 +250,15 @@ final class OwnColumns {
         Headings.Meaning nothing = new Headings.Meaning(List.of(), Optional.empty(), Optional.empty());
         return one == Quantity.D
                 && data.whole(Quantity.MEAN)
-                        .filter(mean ->
-                                mean.equals(origins(column, one, nothing).get(Quantity.ORIGIN)))
+                        .filter(mean -> mean.equals(
+                                new OwnOrigins(this).of(column, one, nothing).get(Quantity.ORIGIN)))
                         .isPresent();
     }
 
     /** The share of the cells of a column that are right if it is something. */
     private double fit(int column, Quantity one, Headings.Meaning meaning) {
         Map<Quantity, Exact> of = new EnumMap<>(whole);
-        of.putAll(origins(column, one, meaning));
+        of.putAll(new OwnOrigins(this).of(column, one, meaning));
         int fits = 0;
         int figures = 0;
         for (int row = 0; row < rows.size(); row++) {
@@ -366,110 +275,7 @@ final class OwnColumns {
 
     /** Keeps A and h where a column tells them and none before it has. */
     private void origin(int column, Quantity one, Headings.Meaning meaning) {
-        origins(column, one, meaning).forEach(whole::putIfAbsent);
-    }
-
-    private Map<Quantity, Exact> origins(int column, Quantity one, Headings.Meaning meaning) {
-        Map<Quantity, Exact> found = new EnumMap<>(Quantity.class);
-        meaning.origin()
-                .filter(origin -> one.compareTo(Quantity.DEVIATION) < 0)
-                .ifPresent(origin -> found.put(Quantity.ORIGIN, origin));
-        meaning.step().ifPresent(step -> found.put(Quantity.STEP, step));
-        if (one == Quantity.D && found.isEmpty() && !whole.containsKey(Quantity.ORIGIN)) {
-            commonest(IntStream.range(0, rows.size())
-                            .mapToObj(row ->
-                                    x(row).flatMap(x -> value(row, column).map(x::minus)))
-                            .flatMap(Optional::stream)
-                            .toList())
-                    .ifPresent(origin -> found.put(Quantity.ORIGIN, origin));
-        }
-        if (one == Quantity.U && found.size() < 2) {
-            steps(column, found);
-        }
-        if (one == Quantity.CENTRE) {
-            return found;
-        }
-        if ((one == Quantity.ABS_DEVIATION || one == Quantity.F_ABS_DEVIATION) && !whole.containsKey(Quantity.CENTRE)) {
-            centre(column, one).ifPresent(centre -> found.put(Quantity.CENTRE, centre));
-        }
-        return found;
-    }
-
-    /** h from what lies between two figures, A from h. */
-    private void steps(int column, Map<Quantity, Exact> found) {
-        List<Exact> steps = new ArrayList<>();
-        int compared = Math.min(rows.size(), MOST_COMPARED);
-        for (int row = 0; row < compared; row++) {
-            for (int next = row + 1; next < compared; next++) {
-                step(row, next, column).ifPresent(steps::add);
-            }
-        }
-        Optional<Exact> step = Optional.ofNullable(whole.get(Quantity.STEP))
-                .or(() -> commonest(steps).filter(one -> one.signum() > 0));
-        step.ifPresent(h -> {
-            found.putIfAbsent(Quantity.STEP, h);
-            if (!whole.containsKey(Quantity.ORIGIN)) {
-                commonest(IntStream.range(0, rows.size())
-                                .mapToObj(row ->
-                                        x(row).flatMap(x -> value(row, column).map(u -> x.minus(h.times(u)))))
-                                .flatMap(Optional::stream)
-                                .toList())
-                        .ifPresent(origin -> found.putIfAbsent(Quantity.ORIGIN, origin));
-            }
-        });
-    }
-
-    private Optional<Exact> step(int row, int next, int column) {
-        Optional<Exact> apart = x(row).flatMap(x -> x(next).map(other -> other.minus(x)));
-        Optional<Exact> apartU =
-                value(row, column).flatMap(u -> value(next, column).map(other -> other.minus(u)));
-        return apartU.filter(u -> u.signum() != 0).flatMap(u -> apart.map(x -> x.over(u)));
-    }
-
-    /** The mean or the median, whichever more of the sizes are taken from. */
-    private Optional<Exact> centre(int column, Quantity one) {
-        Optional<Exact> mean = data.whole(Quantity.MEAN);
-        Optional<Exact> median = data.median();
-        Optional<Exact> best = mean;
-        int most = -1;
-        for (Optional<Exact> centre : List.of(mean, median)) {
-            if (centre.isEmpty()) {
-                continue;
-            }
-            Map<Quantity, Exact> of = new EnumMap<>(whole);
-            of.put(Quantity.CENTRE, centre.get());
-            int right = (int) IntStream.range(0, rows.size())
-                    .filter(row -> rows.get(row)
-                            .flatMap(at -> data.figure(at, one, of))
-                            .filter(figure -> written(cell(row, column))
-                                    .filter(own -> own.isRounded(figure))
-                                    .isPresent())
-                            .isPresent())
-                    .count();
-            if (right > most) {
-                most = right;
-                best = centre;
-            }
-        }
-        return best;
-    }
-
-    private Optional<Exact> x(int row) {
-        return rows.get(row).flatMap(at -> data.figure(at, Quantity.X, whole));
-    }
-
-    private Optional<Exact> value(int row, int column) {
-        return written(cell(row, column)).map(Written::value);
-    }
-
-    /** The figure that comes most often, at least twice and in a third of all. */
-    static Optional<Exact> commonest(List<Exact> figures) {
-        Map<Exact, Integer> counts = new LinkedHashMap<>();
-        figures.forEach(one -> counts.merge(one, 1, Integer::sum));
-        return counts.entrySet().stream()
-                .filter(entry -> entry.getValue() >= 2 && 3 * entry.getValue() >= figures.size())
-                .max(Map.Entry.comparingByValue())
-                .map(Map.Entry::getKey);
+        new OwnOrigins(this).of(column, one, meaning).forEach(whole::putIfAbsent);
     }
 
     String cell(int row, int column) {
@@ -479,6 +285,10 @@ final class OwnColumns {
     /** A cell as a figure; read once. */
     Optional<Written> written(String cell) {
         return read.computeIfAbsent(cell, text -> Written.read(text, numerals));
+    }
+
+    Numerals numerals() {
+        return numerals;
     }
 
     OwnTable table() {

@@ -11,7 +11,6 @@ import java.util.Map;
 import java.util.Optional;
 import promedio.core.course.CourseCard;
 import promedio.core.number.Exact;
-import promedio.core.number.HalfRule;
 import promedio.core.ownwork.CellMark.Verdict;
 import promedio.core.sample.Sample;
 
@@ -20,8 +19,6 @@ import promedio.core.sample.Sample;
  * Definitions for relations, section 16.
  */
 public final class OwnMarker {
-    /** To so many places a mean is written down before deviations are taken from it. */
-    private static final int MOST_PLACES = 6;
     /** Which mean was used shows in so many rows already. */
     private static final int MOST_LOOKED_AT = 40;
 
@@ -59,9 +56,9 @@ public final class OwnMarker {
         before.forEach(this::mark);
         before.forEach(this::total);
         candidates.put(Quantity.COUNT, counts());
-        candidates.put(Quantity.MEAN, means(means));
-        data.whole(Quantity.MEAN_OF_Y)
-                .ifPresent(mean -> candidates.put(Quantity.MEAN_OF_Y, ofMean(mean, totalOf(Quantity.Y))));
+        OwnMeans taken = new OwnMeans(own, this::totalOf);
+        candidates.put(Quantity.MEAN, taken.of(means, candidates.get(Quantity.COUNT)));
+        data.whole(Quantity.MEAN_OF_Y).ifPresent(mean -> candidates.put(Quantity.MEAN_OF_Y, taken.ofY(mean)));
         after.forEach(one -> {
             mark(one);
             total(one);
@@ -102,67 +99,6 @@ public final class OwnMarker {
         totalOf(Quantity.F).ifPresent(counts::add);
         sum(Quantity.F).ifPresent(counts::add);
         return counts;
-    }
-
-    /** The mean as it is, as it is written below, as the student's own totals give it, each also rounded. */
-    private List<Taken> means(List<Taken> written) {
-        List<Taken> means = new ArrayList<>();
-        Optional<Exact> right = data.whole(Quantity.MEAN);
-        if (right.isEmpty()) {
-            return means;
-        }
-        means.addAll(ofMean(right.get(), Optional.empty()));
-        means.addAll(written);
-        Optional<Exact> origin = Optional.ofNullable(own.whole().get(Quantity.ORIGIN));
-        Optional<Exact> step = Optional.ofNullable(own.whole().get(Quantity.STEP));
-        for (Taken count : candidates.get(Quantity.COUNT)) {
-            if (count.value().signum() != 0) {
-                totalOf(Quantity.FX)
-                        .or(() -> unweighted() ? totalOf(Quantity.X) : Optional.empty())
-                        .map(sum -> over(sum, count))
-                        .ifPresent(mean -> means.addAll(ofMean(mean)));
-                origin.flatMap(a -> totalOf(Quantity.FD)
-                                .or(() -> unweighted() ? totalOf(Quantity.D) : Optional.empty())
-                                .map(sum -> shifted(a, Exact.ONE, over(sum, count))))
-                        .ifPresent(mean -> means.addAll(ofMean(mean)));
-                origin.flatMap(a -> step.flatMap(h -> totalOf(Quantity.FU)
-                                .or(() -> unweighted() ? totalOf(Quantity.U) : Optional.empty())
-                                .map(sum -> shifted(a, h, over(sum, count)))))
-                        .ifPresent(mean -> means.addAll(ofMean(mean)));
-            }
-        }
-        return means;
-    }
-
-    private boolean unweighted() {
-        return own.column(Quantity.F).isEmpty() && data.isEach();
-    }
-
-    private static Taken over(Taken sum, Taken count) {
-        return new Taken(sum.value().over(count.value()), sum.isGood() && count.isGood(), true);
-    }
-
-    private static Taken shifted(Exact origin, Exact step, Taken mean) {
-        return new Taken(origin.plus(step.times(mean.value())), mean.isGood(), true);
-    }
-
-    private List<Taken> ofMean(Taken mean) {
-        List<Taken> all = new ArrayList<>();
-        all.add(mean);
-        for (int places = MOST_PLACES; places >= 0; places--) {
-            all.add(new Taken(mean.value().rounded(places, HalfRule.HALF_UP), mean.isGood(), mean.own()));
-        }
-        return all;
-    }
-
-    /** A mean that is right, also rounded, and one of a total of the student's over as many as there are. */
-    private List<Taken> ofMean(Exact mean, Optional<Taken> total) {
-        List<Taken> all = new ArrayList<>(ofMean(Taken.given(mean)));
-        Exact count = data.whole(Quantity.COUNT).orElseThrow();
-        if (count.signum() != 0) {
-            total.map(sum -> over(sum, Taken.given(count))).ifPresent(own -> all.addAll(ofMean(own)));
-        }
-        return all;
     }
 
     private Optional<Taken> totalOf(Quantity what) {
@@ -352,8 +288,8 @@ public final class OwnMarker {
 
     private CellMark ofClass(int row, String cell) {
         Optional<DataRows.Row> datum = own.datum(row).map(at -> data.rows().get(at));
-        boolean right =
-                datum.filter(one -> OwnColumns.isClassOf(cell, one, own)).isPresent();
+        boolean right = datum.filter(one -> OwnRows.isClassOf(cell, one, own.numerals()))
+                .isPresent();
         Verdict verdict = cell.isEmpty() ? Verdict.EMPTY : right ? Verdict.RIGHT : Verdict.WRONG;
         return new CellMark(cell, verdict, Optional.empty(), verdict == Verdict.WRONG, Optional.empty());
     }
