@@ -300,6 +300,20 @@ final class OwnGrid extends CellsGrid<OwnHead> {
         CopiedCells.put(rows);
     }
 
+    /** The headings, every row as it is shown, and the totals. */
+    List<List<String>> all() {
+        List<List<String>> rows = new ArrayList<>();
+        sheet.ifPresent(now ->
+                rows.add(now.columns().stream().map(OwnSheet.Column::heading).toList()));
+        for (int row = 0; row < size(); row++) {
+            int at = row;
+            rows.add(IntStream.range(0, columns())
+                    .mapToObj(column -> shown(new CellPlace(at, column)))
+                    .toList());
+        }
+        return rows;
+    }
+
     /** Writes what lies on the clipboard into the cells from the chosen one on; false where none is chosen. */
     boolean paste(String text) {
         if (!isFocused() || choice().isEmpty() || isBusy()) {

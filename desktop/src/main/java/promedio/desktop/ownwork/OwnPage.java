@@ -21,6 +21,7 @@ import promedio.core.ownwork.OwnMethod;
 import promedio.core.ownwork.OwnSheet;
 import promedio.core.ownwork.Quantity;
 import promedio.core.sentence.Sentence;
+import promedio.desktop.control.CopiedCells;
 import promedio.desktop.control.Press;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.desk.SheetFigures;
@@ -56,6 +57,7 @@ public final class OwnPage extends StackPane {
                 columns,
                 Press.link("own.add-row", "own-add-row", () -> work.addRow(rows())),
                 Press.link("own.paste", "own-paste", this::pasteWhole),
+                Press.link("own.copy", "own-copy", this::copyWhole),
                 Press.link("own.put-away", "own-put-away", work::putAway));
         bar.getStyleClass().add("own-bar");
         VBox paper = new VBox(bar, grid, lines);
@@ -155,6 +157,12 @@ public final class OwnPage extends StackPane {
         } else {
             work.take(text);
         }
+    }
+
+    /** Puts the whole table on the clipboard, headings and totals with it: to be printed blank, or handed in. */
+    private void copyWhole() {
+        CopiedCells.putTable(grid.all());
+        model.say(Words.of("own.copied", rows()));
     }
 
     private void offerMethods() {

@@ -153,6 +153,7 @@ final class MarkedTable extends ScrollPane {
                 written.getStyleClass().add("marked-answer");
                 Label word = new Label(Words.of(one.mark().word()));
                 word.getStyleClass().addAll("mark-said", "marked-word");
+                Tip.whenCut(word);
                 HBox first = new HBox(new MarkGlyph(), written);
                 first.setAlignment(Pos.CENTER_LEFT);
                 first.getStyleClass().add("marked-first");

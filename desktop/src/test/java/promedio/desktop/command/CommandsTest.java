@@ -30,9 +30,9 @@ class CommandsTest {
         assertThat(json.path("results").path("mode").toString()).isEqualTo("[\"7\"]");
         assertThat(json.path("results").path("mean").asText()).isEqualTo("4.75");
         assertThat(json.path("results").path("sd-sample").asText()).isEqualTo("2.62995563967658");
-        // 14 of centre and ends, 15 · 8 by quartile rule, 9 · 11 by quantile definition, 6 of deviations, 10 with a
+        // 15 of centre and ends, 15 · 8 by quartile rule, 9 · 11 by quantile definition, 6 of deviations, 10 with a
         // divisor, 9 more.
-        assertThat(json.path("results").size() + json.path("undefined").size()).isEqualTo(258);
+        assertThat(json.path("results").size() + json.path("undefined").size()).isEqualTo(259);
     }
 
     @Test
@@ -46,9 +46,10 @@ class CommandsTest {
         assertThat(json.path("results").path("median/pn").asText()).isEqualTo("22.2777777777778");
         assertThat(json.path("results").path("mode/midpoint").toString()).isEqualTo("[\"24.5\"]");
         assertThat(json.path("results").path("mode/empirical").isTextual()).isTrue();
-        // Of both positions 18 each, 4 modes, 7 of Σfx and the outer boundaries, 4 deviations, 7 with a divisor twice,
+        // Of both positions 18 each, 4 modes, 8 of Σfx, n and the outer boundaries, 4 deviations, 7 with a divisor
+        // twice,
         // 9 more.
-        assertThat(json.path("results").size() + json.path("undefined").size()).isEqualTo(74);
+        assertThat(json.path("results").size() + json.path("undefined").size()).isEqualTo(75);
     }
 
     @Test

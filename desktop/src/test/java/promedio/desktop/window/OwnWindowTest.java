@@ -128,6 +128,9 @@ class OwnWindowTest extends OpenWindow {
         press(KeyCode.CONTROL, KeyCode.V);
         eventually(() -> cells("first").isEmpty());
         assertThat(sheet().totals()).containsExactly("", "488");
+        click("#own-copy");
+        assertThat(onWindow(() -> Clipboard.getSystemClipboard().getString()).lines())
+                .containsExactly("Minutes\tsquares", "15\t225", "11\t121", "8\t64", "7\t49", "5\t25", "2\t4", "\t488");
         click("#own-put-away");
         assertThat(desk.ownWork().sheet()).isEmpty();
         press(KeyCode.CONTROL, KeyCode.Z);
