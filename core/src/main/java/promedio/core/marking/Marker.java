@@ -11,6 +11,7 @@ import java.util.function.DoublePredicate;
 import java.util.function.Function;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
+import promedio.core.course.DeviationCentre;
 import promedio.core.formula.Evaluation;
 import promedio.core.formula.Outcome;
 import promedio.core.measure.Catalogue;
@@ -358,13 +359,20 @@ public final class Marker {
         return found;
     }
 
+    /** “Mean deviation” alone does not say from where, though it is what the one from the mean is called. */
+    private static String under(String question, Object choice) {
+        return question.equals("mean-deviation") && choice == DeviationCentre.MEDIAN
+                ? "mean-deviation-median"
+                : question;
+    }
+
     private <T> void addChoices(List<Candidate> found, CardKey<T> key, String question) {
         for (T choice : key.choices()) {
             if (choice.equals(card.get(key))) {
                 continue;
             }
             CourseCard other = card.with(key, choice);
-            Optional<Measure> measure = Catalogue.of(sample).find(question, other);
+            Optional<Measure> measure = Catalogue.of(sample).find(under(question, choice), other);
             boolean rereads = sample.classes().isPresent() && READINGS.contains(key);
             boolean changes = key == CardKey.ROUNDING
                     || rereads

@@ -58,6 +58,7 @@ final class Headings {
                 .replace("²", "2")
                 .replace("³", "3")
                 .replace("⁴", "4")
+                .replaceAll("(?<=[0-9]),(?=[0-9])", ".")
                 .replaceAll("[\\s·×*^_]", "")
                 .replaceAll("[ᵢ]|(?<=[xfyud])i\\b", "");
         // Units in brackets behind a word say nothing of what it is.

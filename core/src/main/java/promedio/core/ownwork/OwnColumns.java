@@ -245,13 +245,17 @@ final class OwnColumns {
         }
     }
 
-    /** Whether a column is taken for d where A would be the mean: those are deviations. */
+    /** Whether a column is taken for d, or for u with an h of 1, where A would be the mean: those are deviations. */
     private boolean isDeviation(int column, Quantity one) {
         Headings.Meaning nothing = new Headings.Meaning(List.of(), Optional.empty(), Optional.empty());
-        return one == Quantity.D
+        if (one != Quantity.D && one != Quantity.U) {
+            return false;
+        }
+        Map<Quantity, Exact> found = new OwnOrigins(this).of(column, one, nothing);
+        boolean whole = one == Quantity.D || Exact.ONE.equals(found.get(Quantity.STEP));
+        return whole
                 && data.whole(Quantity.MEAN)
-                        .filter(mean -> mean.equals(
-                                new OwnOrigins(this).of(column, one, nothing).get(Quantity.ORIGIN)))
+                        .filter(mean -> mean.equals(found.get(Quantity.ORIGIN)))
                         .isPresent();
     }
 

@@ -78,7 +78,7 @@ public final class OwnMarker {
                 .flatMap(mean -> own.written(mean).stream())
                 .map(mean -> new Taken(
                         mean.value(),
-                        own.data().whole(Quantity.MEAN).filter(mean::isRounded).isPresent(),
+                        own.data().whole(Quantity.MEAN).map(mean::isRounded).orElse(true),
                         true))
                 .toList();
         OwnMarker marker = new OwnMarker(own, written);
@@ -124,9 +124,9 @@ public final class OwnMarker {
             Optional<Written> cell = own.written(own.cell(row, column.get()));
             if (cell.isPresent()) {
                 CellMark[] known = marks.get(what);
+                // What nobody can decide is taken as it is.
                 boolean good = known != null
-                        && known[row] != null
-                        && known[row].verdict().isGood();
+                        && (known[row] == null || known[row].verdict().isGood());
                 return Optional.of(new Taken(cell.get().value(), good, true));
             }
         }
@@ -332,6 +332,7 @@ public final class OwnMarker {
         return best;
     }
 
+    /** The mark of a cell; null where nobody can decide whether it is right. */
     private CellMark mark(int row, Quantity what, String cell, Map<Quantity, Taken> whole) {
         Optional<Exact> expected = figure(row, what);
         if (cell.isEmpty()) {
@@ -343,6 +344,9 @@ public final class OwnMarker {
         }
         Written written = read.get();
         List<Taken> ways = ways(row, what, whole);
+        if (expected.isEmpty() && ways.isEmpty() && isOpen(row, what)) {
+            return null;
+        }
         Verdict verdict = verdict(what, written, expected, ways);
         boolean first = verdict == Verdict.WRONG && ways.stream().allMatch(Taken::isGood);
         Optional<CellSlip> slip = verdict == Verdict.WRONG
@@ -350,6 +354,15 @@ public final class OwnMarker {
                         written, what, expected, need -> taken(row, need, whole).map(Taken::value), own.datum(row))
                 : Optional.empty();
         return new CellMark(cell, verdict, expected, first, slip);
+    }
+
+    /** Whether a figure rests on the end of a class that has none under the card: what a student takes it for is theirs to choose. */
+    private boolean isOpen(int row, Quantity what) {
+        return own.datum(row)
+                .map(at -> data.rows().get(at).given())
+                .filter(given -> !given.containsKey(Quantity.LOWER) || !given.containsKey(Quantity.UPPER))
+                .filter(given -> what.isOfClasses())
+                .isPresent();
     }
 
     private static Verdict verdict(Quantity what, Written written, Optional<Exact> expected, List<Taken> ways) {
@@ -423,11 +436,12 @@ public final class OwnMarker {
         Taken sum = new Taken(Exact.ZERO, true, true);
         for (int row = 0; row < cells.length; row++) {
             Optional<Written> cell = own.written(own.cell(row, column.get()));
-            if (cell.isEmpty() && cells[row].verdict() != Verdict.EMPTY) {
+            if (cell.isEmpty() && (cells[row] == null || cells[row].verdict() != Verdict.EMPTY)) {
                 return Optional.empty();
             }
             Exact figure = cell.map(Written::value).orElse(Exact.ZERO);
-            sum = plus(sum, new Taken(figure, cells[row].verdict().isGood(), true));
+            boolean good = cells[row] == null || cells[row].verdict().isGood();
+            sum = plus(sum, new Taken(figure, good, true));
         }
         return Optional.of(sum);
     }

@@ -2,6 +2,7 @@ package promedio.core.ownwork;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -27,7 +28,7 @@ public final class OwnMarks {
             List<Optional<CellMark>> line = new ArrayList<>();
             for (int column = 0; column < own.columns().size(); column++) {
                 CellMark[] of = known(column).map(marks::get).orElse(null);
-                line.add(of == null ? Optional.empty() : Optional.of(of[row]));
+                line.add(of == null ? Optional.empty() : Optional.ofNullable(of[row]));
             }
             cells.add(List.copyOf(line));
         }
@@ -100,6 +101,32 @@ public final class OwnMarks {
         return figure.map(OwnFigure::rounded);
     }
 
+    /** What comes of every cell that is some arithmetic, such as {@code 18*2.5}, by how it is written; of such as end within six places. */
+    public Map<String, String> results() {
+        Map<String, String> results = new HashMap<>();
+        for (int column = 0; column < own.columns().size(); column++) {
+            Optional<Quantity> what = own.columns().get(column);
+            if (what.isEmpty() || what.get() == Quantity.CLASS) {
+                continue;
+            }
+            for (int row = 0; row < own.table().rows().size(); row++) {
+                result(own.cell(row, column), results);
+            }
+            int at = column;
+            own.table().totals().ifPresent(totals -> result(totals.get(at), results));
+        }
+        return results;
+    }
+
+    private void result(String cell, Map<String, String> results) {
+        own.written(cell)
+                .filter(written -> written.places().isEmpty())
+                .map(written -> OwnFigure.of(written.value()))
+                .filter(figure -> !figure.endsWith("…"))
+                .map(figure -> figure.replace('.', own.numerals().decimalMark()))
+                .ifPresent(figure -> results.put(cell, figure));
+    }
+
     /** A, as the student chose it; empty where no column rests on one. */
     public Optional<Exact> assumedMean() {
         return Optional.ofNullable(own.whole().get(Quantity.ORIGIN));
@@ -139,6 +166,19 @@ public final class OwnMarks {
                 .forEach(one -> counts.merge(one.verdict(), 1, Integer::sum));
         totals.stream().flatMap(Optional::stream).forEach(one -> counts.merge(one.verdict(), 1, Integer::sum));
         return counts;
+    }
+
+    /** How many cells are written of which nobody can decide whether they are right, since a class has no end. */
+    public int undecided() {
+        int undecided = 0;
+        for (int row = 0; row < cells.size(); row++) {
+            for (int column = 0; column < totals.size(); column++) {
+                boolean written =
+                        known(column).isPresent() && !own.cell(row, column).isEmpty();
+                undecided += written && cells.get(row).get(column).isEmpty() ? 1 : 0;
+            }
+        }
+        return undecided;
     }
 
     /** How many rows of the data stand in no row of the table. */

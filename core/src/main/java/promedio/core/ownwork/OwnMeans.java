@@ -32,11 +32,7 @@ final class OwnMeans {
     /** The mean as it is, as it is written below, as the student's own totals give it, each also rounded. */
     List<Taken> of(List<Taken> written, List<Taken> counts) {
         List<Taken> means = new ArrayList<>();
-        Optional<Exact> right = data.whole(Quantity.MEAN);
-        if (right.isEmpty()) {
-            return means;
-        }
-        means.addAll(ofMean(right.get(), Optional.empty()));
+        data.whole(Quantity.MEAN).ifPresent(right -> means.addAll(ofMean(right, Optional.empty())));
         means.addAll(written);
         Optional<Exact> origin = Optional.ofNullable(own.whole().get(Quantity.ORIGIN));
         Optional<Exact> step = Optional.ofNullable(own.whole().get(Quantity.STEP));

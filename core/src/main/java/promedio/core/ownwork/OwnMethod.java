@@ -6,8 +6,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.TreeSet;
 import java.util.function.Function;
 import promedio.core.course.CourseCard;
 import promedio.core.measure.Catalogue;
@@ -131,18 +129,17 @@ public enum OwnMethod {
         return columns;
     }
 
-    /** Every column that some method has for a sample, data first. */
+    /** Every column that a table of a sample can have, data first: whatever can be worked out of what its rows have. */
     public static List<Quantity> every(Sample sample) {
-        Set<Quantity> all = new TreeSet<>();
-        of(sample).forEach(method -> all.addAll(method.columns(sample)));
-        for (Quantity square : List.of(Quantity.D2, Quantity.U2, Quantity.X2, Quantity.DEVIATION2, Quantity.CF)) {
-            all.add(square);
-        }
-        if (sample.kind().can(Use.VARIABLES)) {
-            all.removeAll(Set.of(Quantity.D2, Quantity.U2, Quantity.CF));
-            all.addAll(List.of(Quantity.DEVIATION, Quantity.DX_DY, Quantity.RANK));
-        }
-        return List.copyOf(all);
+        boolean classes = sample.classes().isPresent();
+        boolean pairs = sample.kind().can(Use.VARIABLES);
+        return Arrays.stream(Quantity.values())
+                .filter(Quantity::isColumn)
+                .filter(one -> classes || !one.isOfClasses())
+                .filter(one -> pairs || one != Quantity.Y && !Recipe.rests(one, Quantity.Y))
+                // The x of a class is its midpoint, and nobody ranks classes.
+                .filter(one -> !classes || one != Quantity.X && one != Quantity.RANK)
+                .toList();
     }
 
     /** The questions that the lines below its table answer, as far as a sample has them. */

@@ -183,6 +183,9 @@ public final class OwnSaid {
         if (marks.missingRows() > 0) {
             said.add(counted("own.rows-missing", marks.missingRows()));
         }
+        if (marks.undecided() > 0) {
+            said.add(counted("own.undecided", marks.undecided()));
+        }
         Map<Verdict, Integer> counts = marks.summary();
         int good = counts.get(Verdict.RIGHT) + counts.get(Verdict.ROUNDED);
         int bad = counts.get(Verdict.WRONG) + counts.get(Verdict.UNREADABLE);

@@ -118,6 +118,14 @@ public enum Quantity {
         };
     }
 
+    /** Whether only classes have it. */
+    boolean isOfClasses() {
+        return switch (this) {
+            case CLASS, LOWER, UPPER, MIDPOINT -> true;
+            default -> Recipe.rests(this, LOWER);
+        };
+    }
+
     /** Whether it is data: nothing that a student works out. */
     boolean isData() {
         return switch (this) {

@@ -165,4 +165,50 @@ class OwnMarkerTest {
                 .extracting(Sentence::toString)
                 .containsExactly("Everything is right: 8 figures.");
     }
+
+    private static Sample open(CourseCard card) {
+        List<ClassReading.Row> rows = new ArrayList<>();
+        String[] labels = {"0 to under 10", "10 to under 20", "20 and over"};
+        for (int i = 0; i < labels.length; i++) {
+            rows.add(new ClassReading.Row(
+                    i,
+                    labels[i],
+                    ClassLabel.parse(labels[i], Numerals.POINT).orElseThrow(),
+                    Exact.of(List.of(4, 5, 1).get(i))));
+        }
+        return Sample.classes(ClassReading.of(rows, card).table().orElseThrow());
+    }
+
+    /** Where the card gives the last class no end, nobody can say that 30 is wrong; 4 · 5 + 5 · 15 + 30 = 125 goes on from it rightly, 135 does not. */
+    @Test
+    void what_a_student_takes_an_open_class_for_is_theirs() {
+        CourseCard card = CourseCard.STANDARD.withRule("open-ends", "undefined").orElseThrow();
+        Sample sample = open(card);
+        for (String total : List.of("125", "135")) {
+            OwnTable table = OwnTable.of(List.of(
+                    List.of("Class", "f", "midpoint x", "fx"),
+                    List.of("0 to under 10", "4", "5", "20"),
+                    List.of("10 to under 20", "5", "15", "75"),
+                    List.of("20 and over", "1", "30", "30"),
+                    List.of("", "10", "", total)));
+            OwnMarks marks = OwnMarker.mark(table, sample, card);
+            assertThat(marks.cells().get(2).get(2)).as("not marked").isEmpty();
+            assertThat(marks.undecided()).isEqualTo(1);
+            assertThat(marks.summary().get(CellMark.Verdict.WRONG)).isEqualTo(total.equals("125") ? 0 : 1);
+            assertThat(marks.summary().get(CellMark.Verdict.FOLLOWS)).isZero();
+            assertThat(OwnSaid.of(marks))
+                    .extracting(Sentence::toString)
+                    .anyMatch(said -> said.contains("yours to choose"));
+        }
+    }
+
+    /** The mean is 8: what is x − 8 is a deviation, not (x − 8)/1. */
+    @Test
+    void a_column_that_says_nothing_of_itself_and_holds_deviations_is_one_of_deviations() {
+        OwnMarks marks = OwnMarker.mark(
+                table("Mine what / 2 -6 / 5 -3 / 7 -1 / 8 0 / 11 3 / 15 7"),
+                sample("2 5 7 8 11 15"),
+                CourseCard.STANDARD);
+        assertThat(marks.columns()).containsExactly(Optional.of(Quantity.X), Optional.of(Quantity.DEVIATION));
+    }
 }

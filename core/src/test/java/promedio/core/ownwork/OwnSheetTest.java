@@ -124,6 +124,48 @@ class OwnSheetTest {
         assertThat(OwnSaid.mistakes(marks)).isEmpty();
     }
 
+    /** Whatever column is offered can be worked from the data, once A and h are chosen. */
+    @Property(tries = 60)
+    void every_column_that_a_sample_is_offered_can_be_filled(@ForAll long seed) {
+        Sample sample = some(new Random(seed));
+        List<OwnSheet.Column> columns = OwnMethod.every(sample).stream()
+                .map(what -> new OwnSheet.Column(heading(what), Optional.of(what)))
+                .toList();
+        OwnSheet bare = chosen(new OwnSheet(columns, List.of(List.of()), List.of(), List.of(), Map.of()));
+        OwnMarks marks = marks(bare, sample);
+        for (int column = 0; column < columns.size(); column++) {
+            Quantity what = columns.get(column).is().orElseThrow();
+            assertThat(marks.figure(new CellPlace(0, column)).isPresent() || what == Quantity.CLASS)
+                    .as("%s of %s", what, sample)
+                    .isTrue();
+        }
+    }
+
+    @Example
+    void arithmetic_in_cells_has_its_result_but_a_class_is_no_difference() {
+        Sample sample = Sample.of("2", "3", "4");
+        OwnSheet sheet = blank(OwnMethod.DEVIATIONS, sample)
+                .with(new CellPlace(0, 1), List.of(List.of("2-3", "1²"), List.of("0/7", "x*y"), List.of("1/3", "√2")));
+        assertThat(marks(sheet, sample).results()).isEqualTo(Map.of("2-3", "−1", "1²", "1", "0/7", "0"));
+        Sample classes = classes(new Random(1));
+        OwnSheet tables = blank(OwnMethod.MEAN, classes);
+        assertThat(tables.cell(new CellPlace(0, 0))).contains("-");
+        assertThat(marks(tables, classes).results()).isEmpty();
+    }
+
+    @Example
+    void pairs_with_frequencies_have_no_method_and_a_table_that_is_brought_is_marked_all_the_same() {
+        Sample counted = Sample.pairs(
+                Sample.of("1", "2").values(),
+                Sample.of("3", "5").values(),
+                Sample.of("4", "1").values());
+        assertThat(OwnMethod.of(counted)).isEmpty();
+        OwnSheet sheet = OwnSheet.of(
+                OwnTable.of(List.of(List.of("x", "y", "xy"), List.of("1", "3", "3"), List.of("2", "5", "11"))),
+                List.of());
+        assertThat(marks(sheet, counted).summary().get(Verdict.WRONG)).isEqualTo(1);
+    }
+
     /** x − 3 of 2 is −1; squared by doubling it is −2, or 2. */
     @Example
     void a_wrong_cell_is_told_with_the_right_way_and_the_way_it_was_gone() {

@@ -30,7 +30,6 @@ import promedio.core.ownwork.OwnLines;
 import promedio.core.ownwork.OwnMarker;
 import promedio.core.ownwork.OwnMarks;
 import promedio.core.ownwork.OwnSaid;
-import promedio.core.ownwork.OwnTable;
 import promedio.core.ownwork.Quantity;
 import promedio.core.sample.Sample;
 import promedio.core.sample.SampleKind.Use;
@@ -40,7 +39,7 @@ import promedio.core.working.FigureText;
 import promedio.files.InputProblem;
 import promedio.files.answers.MarksJson;
 import promedio.files.answers.WorkingJson;
-import promedio.files.table.ReadingOptions;
+import promedio.files.answers.WorkingTables;
 import promedio.files.table.RowFile;
 
 /** {@code promedio check}: a student's own table marked cell by cell, with the lines below it. Definitions for relations, section 16. */
@@ -150,20 +149,7 @@ public final class CheckCommand implements Callable<Integer> {
     }
 
     private RowFile file(String name, CourseCard card) throws InputProblem {
-        return RowFile.of(
-                name,
-                standardInput,
-                ReadingOptions.GUESSED.withDecimalMark(
-                        Optional.of(card.numerals().decimalMark())));
-    }
-
-    private OwnTable table(String working, CourseCard card) throws InputProblem {
-        List<List<String>> rows = new ArrayList<>();
-        file(working, card).each(row -> rows.add(row.cells()));
-        if (rows.size() < 2) {
-            throw new InputProblem(Sentence.of("input.no-working", working));
-        }
-        return OwnTable.of(rows);
+        return RowFile.of(name, standardInput, WorkingTables.reading(card));
     }
 
     /** The rows of a table under some headings, in the order of these; a heading that is not there is told. */
@@ -222,7 +208,8 @@ public final class CheckCommand implements Callable<Integer> {
                 means.add(row.get(1));
             }
         }
-        OwnMarks marks = OwnMarker.mark(table(working, card), sample, card, List.of(), means);
+        OwnMarks marks =
+                OwnMarker.mark(WorkingTables.read(file(working, card), working), sample, card, List.of(), means);
         List<OwnLine> marked = OwnLines.mark(marks, below, marker, card);
         Optional<BigDecimal[]> given = given(worth, marked, asked);
         return json

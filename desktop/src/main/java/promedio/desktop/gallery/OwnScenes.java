@@ -30,10 +30,10 @@ final class OwnScenes {
         shot("own-none", () -> {
             model.show(Demo.assignment(), null);
             model.select("waiting");
-            model.ownWork().putAway();
+            model.ownSetting().putAway();
             model.looking().pageProperty().set(Page.OWN);
         });
-        shot("own-blank", () -> model.ownWork().setOut(OwnMethod.STEP_DEVIATIONS));
+        shot("own-blank", () -> model.ownSetting().setOut(OwnMethod.STEP_DEVIATIONS));
         shot("own-working", () -> {
             model.undo();
             model.undo();
@@ -62,7 +62,7 @@ final class OwnScenes {
             window.setTextSize(100);
             paste("2, 5, 7, 8, 11, 15");
             model.looking().pageProperty().set(Page.OWN);
-            model.ownWork()
+            model.ownSetting()
                     .take(
                             "Minutes\tWith a very long heading of its own\t(x − x̄)²\n2\t-6\t36\n5\tthree\t6\n7\t-1\t1\n8\t0\t0\n11\t3\t9\n15\t7\t49\nΣ\t0\t101");
         });
@@ -74,7 +74,7 @@ final class OwnScenes {
             paste(many.toString());
             model.looking().pageProperty().set(Page.OWN);
         });
-        shot("own-long-blank", () -> model.ownWork().setOut(OwnMethod.DEVIATIONS));
+        shot("own-long-blank", () -> model.ownSetting().setOut(OwnMethod.DEVIATIONS));
         shot("own-shown", () -> {
             goTo(1, 1);
             model.ownWork().fill(new CellPlace(1, 1));
@@ -88,7 +88,7 @@ final class OwnScenes {
                     .ifPresent(sheet -> model.select(sheet.id()));
             model.looking().pageProperty().set(Page.OWN);
         });
-        shot("own-pairs-blank", () -> model.ownWork().setOut(OwnMethod.PRODUCTS));
+        shot("own-pairs-blank", () -> model.ownSetting().setOut(OwnMethod.PRODUCTS));
         shot("workings-start", () -> {
             model.show(Demo.assignment(), null);
             model.classwork().open();

@@ -8,6 +8,7 @@ import promedio.desktop.model.desk.Habits;
 import promedio.desktop.model.desk.Lanes;
 import promedio.desktop.model.groups.Breakdowns;
 import promedio.desktop.model.jotter.Jots;
+import promedio.desktop.model.own.OwnSetting;
 import promedio.desktop.model.own.OwnWork;
 import promedio.desktop.model.picture.Drawings;
 import promedio.desktop.model.reading.Filing;
@@ -48,6 +49,7 @@ public final class DeskModel extends Desk {
     private final PairWork pairs = new PairWork(this, followers);
     private final GivenWork givens = new GivenWork(this);
     private final OwnWork ownWork = with(new OwnWork(this));
+    private final OwnSetting ownSetting = new OwnSetting(this, ownWork);
     private final Handwork handwork = with(new Handwork(this));
     private final Habits habits;
     private final GroupWork groups = new GroupWork(this, comparing);
@@ -162,6 +164,11 @@ public final class DeskModel extends Desk {
     /** Questions that give figures in place of data. */
     public GivenWork givens() {
         return givens;
+    }
+
+    /** How what the student works by hand is set out. */
+    public OwnSetting ownSetting() {
+        return ownSetting;
     }
 
     /** What a class worked by hand. */

@@ -19,6 +19,7 @@ import promedio.core.sentence.Sentence;
 import promedio.core.sentence.Visible;
 import promedio.desktop.control.Press;
 import promedio.desktop.control.Tip;
+import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.own.OwnWork;
 import promedio.desktop.text.Words;
 
@@ -28,14 +29,16 @@ final class OwnHead extends Button {
     private static final PseudoClass WORDS = PseudoClass.getPseudoClass("words");
     private static final int LONGEST = 60;
 
+    private final DeskModel model;
     private final OwnWork work;
     private final Label heading = new Label();
     private final Label meaning = new Label();
     private final VBox box = new VBox(heading, meaning);
     private int column = -1;
 
-    OwnHead(OwnWork work) {
-        this.work = work;
+    OwnHead(DeskModel model) {
+        this.model = model;
+        this.work = model.ownWork();
         getStyleClass().addAll("column-head", "own-head");
         heading.getStyleClass().add("own-heading");
         meaning.getStyleClass().add("column-facts");
@@ -57,12 +60,19 @@ final class OwnHead extends Button {
         setId("own-column-" + index);
         heading.setText(Visible.line(written, LONGEST));
         Optional<Quantity> is = work.is(index);
-        String usual = is.map(work::heading).orElse("");
         boolean known = is.isPresent();
-        meaning.setText(!known ? Words.of("own.column.unknown") : usual.equals(written) ? "" : usual);
+        meaning.setText(meaning(work, index, written));
         pseudoClassStateChanged(UNKNOWN, !known);
         pseudoClassStateChanged(WORDS, is.filter(Quantity.CLASS::equals).isPresent());
         setAccessibleText(Words.of("own.column.spoken", written, says(is)));
+    }
+
+    /** What stands below a heading: what its column was taken for, where the heading does not say just that. */
+    static String meaning(OwnWork work, int column, String written) {
+        return work.is(column)
+                .map(work::heading)
+                .map(usual -> usual.equals(written) ? "" : usual)
+                .orElseGet(() -> Words.of("own.column.unknown"));
     }
 
     private String says(Optional<Quantity> is) {
@@ -75,7 +85,7 @@ final class OwnHead extends Button {
         kinds.setMnemonicParsing(false);
         kinds.setId("own-column-say");
         Optional<Quantity> now = work.is(column);
-        for (Quantity what : work.columns()) {
+        for (Quantity what : model.ownSetting().columns()) {
             CheckMenuItem item = new CheckMenuItem(work.heading(what) + "   " + says(Optional.of(what)));
             item.setMnemonicParsing(false);
             item.setSelected(now.filter(what::equals).isPresent());
@@ -96,6 +106,7 @@ final class OwnHead extends Button {
     /** Has what is written over the column written anew. */
     private void rename() {
         int at = column;
+        String of = work.sample();
         TextField field = new TextField(heading.getText());
         field.setId("own-heading-field");
         field.getStyleClass().add("own-heading-field");
@@ -110,7 +121,7 @@ final class OwnHead extends Button {
         field.focusedProperty().addListener((property, before, focused) -> {
             if (!focused && !done[0]) {
                 end.run();
-                work.head(at, field.getText());
+                work.head(of, at, field.getText());
             }
         });
         field.setOnKeyPressed(key -> {
@@ -118,7 +129,7 @@ final class OwnHead extends Button {
                 String written = field.getText();
                 end.run();
                 if (key.getCode() == KeyCode.ENTER) {
-                    work.head(at, written);
+                    work.head(of, at, written);
                 }
                 getParent().requestFocus();
                 key.consume();

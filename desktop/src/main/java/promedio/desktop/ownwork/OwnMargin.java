@@ -69,7 +69,8 @@ final class OwnMargin extends ScrollPane {
         setHbarPolicy(ScrollBarPolicy.NEVER);
     }
 
-    void show(OwnSheet sheet, Optional<OwnMarked> marked, Optional<CellPlace> at) {
+    void show(OwnSheet sheet, Optional<CellPlace> at) {
+        Optional<OwnMarked> marked = work.shown();
         atOnce.setSelected(work.marksAtOnce());
         now.setVisible(!work.marksAtOnce());
         showCell(sheet, marked, at);
@@ -145,8 +146,12 @@ final class OwnMargin extends ScrollPane {
     }
 
     private Optional<String> said(OwnMarked known, CellPlace place, CellMark mark) {
-        return mark.verdict() == Verdict.WRONG && work.hints()
-                ? Optional.of(Words.of(mark.first() ? "own.look-again" : "own.look-before"))
+        if (work.hints() && mark.verdict() == Verdict.WRONG) {
+            return Optional.of(Words.of(mark.first() ? "own.look-again" : "own.look-before"));
+        }
+        // What it is by the data would give away what is asked before it.
+        return work.hints() && mark.verdict() == Verdict.FOLLOWS
+                ? Optional.of(Words.of("own.follows"))
                 : OwnSaid.of(known.marks(), place)
                         .filter(said -> mark.verdict() != Verdict.WRONG
                                 || place.row() == known.marks().cells().size())

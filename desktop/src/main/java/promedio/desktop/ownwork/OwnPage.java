@@ -25,14 +25,16 @@ import promedio.desktop.control.CopiedCells;
 import promedio.desktop.control.Press;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.desk.SheetFigures;
-import promedio.desktop.model.own.OwnMarked;
+import promedio.desktop.model.own.OwnSetting;
 import promedio.desktop.model.own.OwnWork;
 import promedio.desktop.text.Words;
+import promedio.files.assignment.AssignmentFile;
 
 /** The page My working: the student's own table and the lines below it, and in the margin what is said of them. */
 public final class OwnPage extends StackPane {
     private final DeskModel model;
     private final OwnWork work;
+    private final OwnSetting setting;
     private final OwnGrid grid;
     private final OwnLinesPane lines;
     private final OwnMargin margin;
@@ -46,11 +48,12 @@ public final class OwnPage extends StackPane {
     public OwnPage(DeskModel model) {
         this.model = model;
         this.work = model.ownWork();
+        this.setting = model.ownSetting();
         getStyleClass().add("own-page");
         grid = new OwnGrid(model);
         lines = new OwnLinesPane(model);
         margin = new OwnMargin(work, this::goTo);
-        start = new OwnStart(work);
+        start = new OwnStart(setting);
         none.getStyleClass().add("empty-head");
         FlowPane bar = new FlowPane(
                 methods,
@@ -58,7 +61,7 @@ public final class OwnPage extends StackPane {
                 Press.link("own.add-row", "own-add-row", () -> work.addRow(rows())),
                 Press.link("own.paste", "own-paste", this::pasteWhole),
                 Press.link("own.copy", "own-copy", this::copyWhole),
-                Press.link("own.put-away", "own-put-away", work::putAway));
+                Press.link("own.put-away", "own-put-away", setting::putAway));
         bar.getStyleClass().add("own-bar");
         VBox paper = new VBox(bar, grid, lines);
         paper.getStyleClass().add("own-paper");
@@ -81,7 +84,6 @@ public final class OwnPage extends StackPane {
         grid.focusedProperty().addListener((property, before, focused) -> light());
         visibleProperty().addListener((property, before, visible) -> show());
         model.shownProperty().addListener((property, before, now) -> show());
-        work.markedProperty().addListener((property, before, now) -> show());
         drops();
         show();
     }
@@ -100,12 +102,6 @@ public final class OwnPage extends StackPane {
         }
     }
 
-    private Optional<OwnMarked> marked() {
-        return Optional.ofNullable(work.markedProperty().get())
-                .filter(known ->
-                        known.sample().id().equals(model.selectedProperty().get()));
-    }
-
     private void show() {
         if (!isVisible()) {
             return;
@@ -118,7 +114,7 @@ public final class OwnPage extends StackPane {
         none.setVisible(!some && now.isEmpty());
         none.setText(figures == null ? "" : figures.whyEmpty());
         if (now.isPresent()) {
-            grid.show(now.get(), marked());
+            grid.show(now.get());
             lines.show(now.get(), Optional.ofNullable(figures));
             showMargin();
         } else {
@@ -127,7 +123,7 @@ public final class OwnPage extends StackPane {
     }
 
     private void showMargin() {
-        work.sheet().ifPresent(now -> margin.show(now, marked(), grid.place()));
+        work.sheet().ifPresent(now -> margin.show(now, grid.place()));
     }
 
     private void goTo(CellPlace place) {
@@ -144,7 +140,7 @@ public final class OwnPage extends StackPane {
     /** Takes what lies on the clipboard: into the cells that the hand is on, or as the whole table where there is none; else false. */
     public boolean paste(String text) {
         if (work.sheet().isEmpty() && start.isVisible()) {
-            work.take(text);
+            setting.take(text);
             return true;
         }
         return grid.paste(text);
@@ -155,7 +151,7 @@ public final class OwnPage extends StackPane {
         if (text == null || text.isBlank()) {
             model.say(Words.of("own.nothing-to-paste"));
         } else {
-            work.take(text);
+            setting.take(text);
         }
     }
 
@@ -167,9 +163,9 @@ public final class OwnPage extends StackPane {
 
     private void offerMethods() {
         ContextMenu menu = new ContextMenu();
-        for (OwnMethod method : work.methods()) {
+        for (OwnMethod method : setting.methods()) {
             String name = Words.of(Sentence.of("own.method." + method.id()));
-            menu.getItems().add(Press.item("own-set-out-" + method.id(), name, () -> work.setOut(method)));
+            menu.getItems().add(Press.item("own-set-out-" + method.id(), name, () -> setting.setOut(method)));
         }
         menu.show(methods, Side.BOTTOM, 0, 0);
     }
@@ -177,7 +173,7 @@ public final class OwnPage extends StackPane {
     private void offerColumns() {
         ContextMenu menu = new ContextMenu();
         List<Optional<Quantity>> there = work.sheet().map(OwnSheet::said).orElse(List.of());
-        for (Quantity what : work.columns()) {
+        for (Quantity what : setting.columns()) {
             if (!there.contains(Optional.of(what))) {
                 String words = work.heading(what) + "   " + Words.of(Sentence.of("own.says." + what.id()));
                 menu.getItems()
@@ -189,26 +185,31 @@ public final class OwnPage extends StackPane {
         menu.show(columns, Side.BOTTOM, 0, 0);
     }
 
-    /** A file or a text that is dropped here is a table that was worked elsewhere. */
+    /** A file or a text that is dropped here is a table that was worked elsewhere; an assignment is opened as everywhere. */
     private void drops() {
         setOnDragOver(over -> {
-            Dragboard board = over.getDragboard();
-            if (!none.isVisible() && (board.hasFiles() || board.hasString())) {
+            if (isTable(over.getDragboard())) {
                 over.acceptTransferModes(TransferMode.COPY);
                 over.consume();
             }
         });
         setOnDragDropped(drop -> {
             Dragboard board = drop.getDragboard();
-            if (board.hasFiles()) {
-                work.take(board.getFiles().get(0).toPath());
-            } else if (board.hasString()) {
-                work.take(board.getString());
-            } else {
-                return;
+            if (isTable(board)) {
+                if (board.hasFiles()) {
+                    setting.take(board.getFiles().get(0).toPath());
+                } else {
+                    setting.take(board.getString());
+                }
+                drop.setDropCompleted(true);
+                drop.consume();
             }
-            drop.setDropCompleted(true);
-            drop.consume();
         });
+    }
+
+    private boolean isTable(Dragboard board) {
+        boolean assignment =
+                board.hasFiles() && board.getFiles().get(0).getName().endsWith(AssignmentFile.ENDING);
+        return !none.isVisible() && !assignment && (board.hasFiles() || board.hasString());
     }
 }

@@ -1,5 +1,6 @@
 package promedio.desktop.ownwork;
 
+import java.util.List;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -7,21 +8,22 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import promedio.core.ownwork.OwnMethod;
 import promedio.core.sentence.Sentence;
-import promedio.desktop.model.own.OwnWork;
+import promedio.desktop.model.own.OwnSetting;
 import promedio.desktop.text.Words;
 
 /** Where nothing is worked yet: the methods by which this sample is worked, each with the columns of its table, to set a blank one out. */
 final class OwnStart extends VBox {
-    private final OwnWork work;
+    private final OwnSetting setting;
+    private final Label how = words("own.start.how");
     private final VBox methods = new VBox();
 
-    OwnStart(OwnWork work) {
-        this.work = work;
+    OwnStart(OwnSetting setting) {
+        this.setting = setting;
         getStyleClass().add("own-start");
         methods.getStyleClass().add("own-methods");
         Label head = new Label(Words.of("own.start.head"));
         head.getStyleClass().add("empty-head");
-        getChildren().addAll(head, words("own.start.how"), methods, words("own.start.paste"));
+        getChildren().addAll(head, how, methods, words("own.start.paste"));
     }
 
     private static Label words(String key) {
@@ -33,15 +35,17 @@ final class OwnStart extends VBox {
     }
 
     void show() {
-        methods.getChildren().setAll(work.methods().stream().map(this::method).toList());
+        List<OwnMethod> all = setting.methods();
+        how.setText(Words.of(all.isEmpty() ? "own.start.none" : "own.start.how"));
+        methods.getChildren().setAll(all.stream().map(this::method).toList());
     }
 
     private HBox method(OwnMethod method) {
         Hyperlink link = new Hyperlink(Words.of(Sentence.of("own.method." + method.id())));
         link.setId("own-method-" + method.id());
         link.setMinWidth(Region.USE_PREF_SIZE);
-        link.setOnAction(press -> work.setOut(method));
-        Label columns = new Label(String.join("   ", work.headings(method)));
+        link.setOnAction(press -> setting.setOut(method));
+        Label columns = new Label(String.join("   ", setting.headings(method)));
         columns.getStyleClass().add("own-columns");
         HBox line = new HBox(link, columns);
         line.getStyleClass().add("own-method");

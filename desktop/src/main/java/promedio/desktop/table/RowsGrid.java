@@ -4,27 +4,24 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import java.util.stream.IntStream;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import promedio.core.assignment.DataTable;
 import promedio.core.data.Column;
-import promedio.desktop.grid.CellEditor;
-import promedio.desktop.grid.CellsGrid;
 import promedio.desktop.grid.TableCell;
+import promedio.desktop.grid.WrittenGrid;
 import promedio.desktop.model.DeskModel;
 import promedio.desktop.model.table.RowOrder;
 import promedio.desktop.model.table.TableFigures;
 
 /** The rows of a data table as it was read, each with its number in the file: Enter or typing writes into a cell. */
-final class RowsGrid extends CellsGrid<ColumnHead> {
+final class RowsGrid extends WrittenGrid<ColumnHead> {
     private static final double HEAD_EMS = 4.5;
     private static final double EDITOR_EMS = 8;
 
     private final DeskModel model;
     private final ColumnMenu menu;
     private final AlongColumn along;
-    private final CellEditor editor;
     private TableFigures figures;
     private ColumnLayout layout;
     private RowOrder order = RowOrder.OF_FILE;
@@ -32,29 +29,16 @@ final class RowsGrid extends CellsGrid<ColumnHead> {
     private long desks = -1;
 
     RowsGrid(DeskModel model) {
-        super(HEAD_EMS);
+        super(HEAD_EMS, EDITOR_EMS);
         this.model = model;
         menu = new ColumnMenu(model, this);
         setId("rows-grid");
         along = new AlongColumn(model.tables().ticked());
-        editor = new CellEditor(new CellEditor.Desk() {
-            @Override
-            public void goOn(int rows, int columns) {
-                requestFocus();
-                choose(choice().row() + rows, choice().column() + columns, false);
-            }
-
-            @Override
-            public void left() {
-                requestFocus();
-            }
-        });
-        getChildren().addAll(along, editor);
+        getChildren().add(along);
         model.tables().ticked().alongProperty().addListener((property, before, now) -> {
             requestLayout();
             refresh();
         });
-        addEventHandler(KeyEvent.KEY_TYPED, this::typed);
     }
 
     /** Shows a table, another or one that has changed. */
@@ -67,7 +51,7 @@ final class RowsGrid extends CellsGrid<ColumnHead> {
             order = RowOrder.OF_FILE;
             ordered = Optional.empty();
             begin();
-            editor.close();
+            leaveWriting();
         }
         if (other || figures.all() != now.all()) {
             layout = new ColumnLayout(ColumnLayout.of(now.all()));
@@ -175,13 +159,7 @@ final class RowsGrid extends CellsGrid<ColumnHead> {
         along.resizeRelocate(left, 0, besideWidth(), headHeight + seen * rowHeight);
         along.place(headHeight, rowHeight, seen);
         refreshBeside();
-        if (editor.isOpen()) {
-            cell().ifPresent(cell -> editor.resizeRelocate(
-                    cell.getLayoutX(),
-                    cell.getLayoutY(),
-                    Math.max(cell.getWidth(), EDITOR_EMS * em()),
-                    cell.getHeight()));
-        }
+        super.placeBeside(left, headHeight, rowHeight, seen);
     }
 
     @Override
@@ -192,27 +170,20 @@ final class RowsGrid extends CellsGrid<ColumnHead> {
     }
 
     @Override
-    public boolean isBusy() {
-        return editor.isOpen();
+    protected String written(int place, int column) {
+        return figures.all().columns().get(column).entries().text(row(place));
     }
 
     @Override
-    public void open() {
-        edit(Optional.empty());
+    protected Consumer<String> writer(int place, int column) {
+        int row = row(place);
+        return written -> model.amending().set(row, column, written);
     }
 
     @Override
-    public boolean does(KeyEvent key) {
-        KeyCode code = key.getCode();
-        if (code == KeyCode.ENTER || code == KeyCode.F2) {
-            edit(Optional.empty());
-            return true;
-        } else if (code == KeyCode.DELETE || code == KeyCode.BACK_SPACE) {
-            List<Integer> rows = Arrays.stream(chosenRows()).boxed().toList();
-            model.amending().empty(rows, choice().left(), choice().right());
-            return true;
-        }
-        return false;
+    protected void empty() {
+        List<Integer> rows = Arrays.stream(chosenRows()).boxed().toList();
+        model.amending().empty(rows, choice().left(), choice().right());
     }
 
     /** Writes what lies on the clipboard over cells from the first that is chosen on; false where no cell has the cursor. */
@@ -224,27 +195,5 @@ final class RowsGrid extends CellsGrid<ColumnHead> {
         int chosen = choice().bottom() - choice().top() + 1;
         model.amending().paste(text, rows, chosen, choice().left(), choice().right() - choice().left() + 1);
         return true;
-    }
-
-    private void typed(KeyEvent typed) {
-        String text = typed.getCharacter();
-        boolean letter = !text.isEmpty() && !Character.isISOControl(text.charAt(0));
-        if (letter && !typed.isShortcutDown() && !typed.isAltDown() && !editor.isOpen() && !choice().isEmpty()) {
-            edit(Optional.of(text));
-            typed.consume();
-        }
-    }
-
-    /** Opens the cell that keys go on from, to be written anew; with a first letter or with what stands there. */
-    private void edit(Optional<String> first) {
-        if (choice().isEmpty()) {
-            return;
-        }
-        int row = row();
-        int column = choice().column();
-        String text = figures.all().columns().get(column).entries().text(row);
-        editor.open(text, first, written -> model.amending().set(row, column, written));
-        bringIntoView(choice().row(), column);
-        requestLayout();
     }
 }

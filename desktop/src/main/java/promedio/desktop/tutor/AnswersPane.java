@@ -1,7 +1,5 @@
 package promedio.desktop.tutor;
 
-import javafx.animation.KeyFrame;
-import javafx.animation.Timeline;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -12,7 +10,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import javafx.util.Duration;
 import promedio.core.sentence.Visible;
 import promedio.desktop.control.Tip;
 import promedio.desktop.model.DeskModel;
@@ -36,9 +33,7 @@ final class AnswersPane extends VBox {
     private final MarkedTable table;
     private final BarsPane bars;
     private final OpenedMark opened;
-    private final Label progress = new Label();
-    private final HBox busy = new HBox();
-    private final Timeline clock = new Timeline(new KeyFrame(Duration.millis(150), tick -> showProgress()));
+    private final BusyBox busy;
 
     AnswersPane(DeskModel model, TutorWays ways) {
         this.work = model.classwork();
@@ -49,7 +44,7 @@ final class AnswersPane extends VBox {
         getStyleClass().add("answers-pane");
         makeStart();
         makeTop();
-        makeBusy();
+        busy = new BusyBox("tutor-stop", "tutor.busy", work::progress, work::stop);
         told.getStyleClass().add("soft");
         told.setWrapText(true);
         told.setMinHeight(USE_PREF_SIZE);
@@ -67,7 +62,6 @@ final class AnswersPane extends VBox {
         middle.getStyleClass().add("marked-middle");
         VBox.setVgrow(middle, Priority.ALWAYS);
         getChildren().addAll(start, busy, top, told, middle);
-        clock.setCycleCount(Timeline.INDEFINITE);
         model.assignmentProperty()
                 .addListener((property, before, now) -> shown(none, now.sheets().isEmpty()));
         shown(none, model.assignment().sheets().isEmpty());
@@ -135,32 +129,15 @@ final class AnswersPane extends VBox {
         return link;
     }
 
-    private void makeBusy() {
-        Button stop = new Button(Words.of("bar.stop"));
-        stop.setId("tutor-stop");
-        stop.getStyleClass().add("quiet-button");
-        stop.setOnAction(press -> work.stop());
-        progress.setId("tutor-progress");
-        busy.getChildren().addAll(progress, stop);
-        busy.setAlignment(Pos.CENTER_LEFT);
-        busy.getStyleClass().add("tutor-buttons");
-    }
-
     private void show(Classwork.State state) {
         boolean some = state.set().isPresent();
         shown(start, !some && !state.busy());
-        shown(busy, state.busy());
         shown(top, some);
         shown(middle, some);
         shown(told, some && !state.told().isEmpty());
         problem.setText(state.problem().orElse(""));
         shown(problem, state.problem().isPresent());
-        if (state.busy()) {
-            clock.play();
-            showProgress();
-        } else {
-            clock.stop();
-        }
+        busy.show(state.busy());
         int more = state.told().size() - MOST_TOLD;
         // A line each: they are about one student each.
         told.setText(String.join("\n", state.told().stream().limit(MOST_TOLD).toList())
@@ -176,11 +153,6 @@ final class AnswersPane extends VBox {
             bars.show(set);
             opened.show();
         });
-    }
-
-    private void showProgress() {
-        double part = work.progress();
-        progress.setText(part < 0 ? Words.of("tutor.busy") : Words.of("tutor.busy.part", (int) (100 * part)));
     }
 
     private static void shown(Node node, boolean shown) {

@@ -5,9 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import javafx.animation.Animation;
-import javafx.animation.KeyFrame;
-import javafx.animation.Timeline;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import javafx.geometry.Pos;
@@ -22,7 +19,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import javafx.util.Duration;
 import promedio.core.marking.Mark;
 import promedio.core.ownwork.CellMark.Verdict;
 import promedio.core.ownwork.OwnSaid;
@@ -51,14 +47,12 @@ final class WorkingsPane extends VBox {
     private final Label source = new Label();
     private final Label told = new Label();
     private final HBox top = new HBox();
-    private final HBox busy = new HBox();
-    private final Label progress = new Label();
+    private final BusyBox busy;
     private final HBox middle = new HBox();
     private final ObservableList<Handed> students = FXCollections.observableArrayList();
     private final ListView<Handed> list = new ListView<>(students);
     private final VBox opened = new VBox();
     private final VBox firsts = new VBox();
-    private final Timeline clock = new Timeline(new KeyFrame(Duration.millis(150), tick -> showProgress()));
 
     WorkingsPane(DeskModel model, TutorWays ways) {
         this.model = model;
@@ -67,7 +61,7 @@ final class WorkingsPane extends VBox {
         setId("workings-pane");
         makeStart(ways);
         makeTop(ways);
-        makeBusy();
+        busy = new BusyBox("workings-stop", "tutor.workings.busy", work::progress, work::stop);
         told.setWrapText(true);
         told.setMinHeight(USE_PREF_SIZE);
         told.getStyleClass().add("soft");
@@ -100,7 +94,6 @@ final class WorkingsPane extends VBox {
         VBox.setVgrow(middle, Priority.ALWAYS);
         getChildren().addAll(start, busy, top, told, middle);
         getChildren().forEach(part -> part.managedProperty().bind(part.visibleProperty()));
-        clock.setCycleCount(Animation.INDEFINITE);
         model.assignmentProperty()
                 .addListener(
                         (property, before, now) -> none.setVisible(now.sheets().isEmpty()));
@@ -152,36 +145,14 @@ final class WorkingsPane extends VBox {
         top.getStyleClass().add("marked-top");
     }
 
-    private void makeBusy() {
-        Button stop = new Button(Words.of("bar.stop"));
-        stop.setId("workings-stop");
-        stop.getStyleClass().add("quiet-button");
-        stop.setOnAction(press -> work.stop());
-        busy.getChildren().addAll(progress, stop);
-        busy.setAlignment(Pos.CENTER_LEFT);
-        busy.getStyleClass().add("tutor-buttons");
-    }
-
-    private void showProgress() {
-        double part = work.progress();
-        progress.setText(
-                part < 0 ? Words.of("tutor.workings.busy") : Words.of("tutor.workings.busy.part", (int) (100 * part)));
-    }
-
     private void show(Handwork.State state) {
         boolean some = !state.handed().isEmpty();
         start.setVisible(!some && !state.busy());
-        busy.setVisible(state.busy());
         top.setVisible(some);
         middle.setVisible(some);
         told.setVisible(some && !state.told().isEmpty());
         problem.setText(some ? "" : String.join("\n", state.told()));
-        if (state.busy()) {
-            clock.play();
-            showProgress();
-        } else {
-            clock.stop();
-        }
+        busy.show(state.busy());
         told.setText(state.told().stream().limit(MOST_TOLD).collect(Collectors.joining("\n"))
                 + (state.told().size() > MOST_TOLD
                         ? "\n" + Words.of("tutor.told.more", state.told().size() - MOST_TOLD)

@@ -17,6 +17,8 @@ import promedio.core.assignment.SheetEdit;
 import promedio.core.course.CardKey;
 import promedio.core.course.Divisor;
 import promedio.core.course.SkewnessChoice;
+import promedio.core.ownwork.CellPlace;
+import promedio.core.ownwork.OwnMethod;
 import promedio.core.picture.PictureKind;
 import promedio.core.picture.Setting;
 import promedio.core.sample.SampleKind;
@@ -62,6 +64,7 @@ final class RandomHand {
         answers();
         pages();
         tables();
+        working();
     }
 
     /** Does something. @return what it was */
@@ -192,6 +195,40 @@ final class RandomHand {
         deeds.put("draw as", () -> desk.drawings().choose(one(List.of(PictureKind.values()))));
         deeds.put("say of the picture", () -> desk.drawings().say(Setting.TITLE, one(List.of("Bench", ""))));
         deeds.put("start", desk::startSample);
+    }
+
+    private void working() {
+        deeds.put("set out", () -> {
+            List<OwnMethod> methods = desk.ownSetting().methods();
+            if (!methods.isEmpty()) {
+                desk.ownSetting().setOut(one(methods));
+            }
+        });
+        deeds.put("take a working", () -> {
+            if (samples().contains(desk.selectedProperty().get())) {
+                desk.ownSetting().take(one(List.of("x\tx²\n2\t4\n7\t4.9e1\n\t53", "x;y;xy\n1;2;2", "nothing")));
+            }
+        });
+        deeds.put("work a cell", () -> {
+            CellPlace place = new CellPlace(random.nextInt(4), random.nextInt(3));
+            desk.ownWork()
+                    .write(desk.ownWork().sample(), place, List.of(List.of(one(List.of("3²", "", "0-5", "−6", "x")))));
+        });
+        deeds.put("show a figure", () -> desk.ownWork().fill(new CellPlace(random.nextInt(4), random.nextInt(3))));
+        deeds.put("hint at a cell", () -> desk.ownWork().hint(new CellPlace(random.nextInt(4), random.nextInt(3))));
+        deeds.put("mark it", desk.ownWork()::mark);
+        deeds.put("mark at once", () -> desk.ownWork().markAtOnce(random.nextBoolean()));
+        deeds.put("another column", () -> desk.ownWork().addColumn(Optional.empty()));
+        deeds.put("no column", () -> desk.ownWork().sheet().ifPresent(sheet -> {
+            if (!sheet.columns().isEmpty()) {
+                desk.ownWork().removeColumn(random.nextInt(sheet.columns().size()));
+            }
+        }));
+        deeds.put("no working", () -> {
+            if (desk.ownWork().sheet().isPresent()) {
+                desk.ownSetting().putAway();
+            }
+        });
     }
 
     private void tables() {

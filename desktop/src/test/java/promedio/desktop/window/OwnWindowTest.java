@@ -12,11 +12,14 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
+import promedio.core.course.CardKey;
+import promedio.core.course.DecimalMark;
 import promedio.core.ownwork.CellPlace;
 import promedio.core.ownwork.OwnSheet;
 import promedio.core.ownwork.Quantity;
 import promedio.desktop.control.Wrapped;
 import promedio.desktop.grid.CellsGrid;
+import promedio.desktop.model.desk.Page;
 
 /** My working, filled in as a hand does. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -174,5 +177,110 @@ class OwnWindowTest extends OpenWindow {
         goTo(1, 1);
         down("-3");
         eventually(() -> cells("wrong").isEmpty());
+    }
+
+    /** What is typed belongs to the sample that was there when typing began, however quick somebody is. */
+    @Test
+    void a_cell_that_is_still_written_when_another_sample_is_chosen_is_written_where_it_began() {
+        blankOfDeviations();
+        String first = desk.selectedProperty().get();
+        onWindow(() -> {
+            desk.startSample();
+            desk.intake().type("1 2 6");
+            return null;
+        });
+        settle();
+        String second = desk.selectedProperty().get();
+        onWindow(() -> {
+            desk.looking().pageProperty().set(Page.OWN);
+            desk.select(first);
+            return null;
+        });
+        settle();
+        goTo(0, 1);
+        robot.write("-6", 0);
+        onWindow(() -> {
+            desk.select(second);
+            return null;
+        });
+        settle();
+        assertThat(desk.assignment().working(second)).isEmpty();
+        assertThat(desk.assignment().working(first).orElseThrow().cell(new CellPlace(0, 1)))
+                .isIn("-6", "");
+        onWindow(() -> {
+            desk.select(first);
+            return null;
+        });
+        settle();
+        assertThat(onWindow(() -> window.scene().lookup("#cell-editor").isVisible()))
+                .isFalse();
+    }
+
+    @Test
+    void with_hints_nothing_that_follows_gives_the_figure_away() {
+        blankOfDeviations();
+        down("-6", "-3");
+        goTo(0, 2);
+        down("12", "9");
+        goTo(6, 2);
+        down("21");
+        onWindow(() -> {
+            desk.margin().giveHints(true);
+            return null;
+        });
+        goTo(6, 2);
+        eventually(() ->
+                said().contains("This follows from your own figures before it, and is worked rightly from there."));
+        assertThat(said()).noneMatch(text -> text.contains("36") || text.contains("45"));
+        goTo(0, 2);
+        assertThat(said()).noneMatch(text -> text.contains("36"));
+    }
+
+    @Test
+    void where_marks_are_not_shown_columns_are_known_and_figures_can_be_shown_all_the_same() {
+        type("2 5 7 8 11 15");
+        onWindow(() -> {
+            desk.ownWork().markAtOnce(false);
+            return null;
+        });
+        press(KeyCode.CONTROL, KeyCode.DIGIT5);
+        clip("x\twhat\n2\t4\n5\t25\n7\t49\n8\t64\n11\t\n15\t225\n");
+        press(KeyCode.CONTROL, KeyCode.V);
+        eventually(() -> desk.ownWork().is(1).equals(Optional.of(Quantity.X2)));
+        settle();
+        assertThat(cells("right")).isEmpty();
+        assertThat(sheet().lines()).as("those of the usual method").contains("mean", "sd");
+        goTo(4, 1);
+        onWindow(() -> {
+            desk.ownWork().fill(new CellPlace(4, 1));
+            return null;
+        });
+        assertThat(sheet().cell(new CellPlace(4, 1))).isEqualTo("121");
+        click("#own-mark");
+        eventually(() -> cells("right").contains("121"));
+    }
+
+    @Test
+    void awkward_cells_are_kept_and_told_and_a_decimal_comma_is_read_under_its_card() {
+        type("2 3 5");
+        onWindow(() -> {
+            desk.choose(CardKey.DECIMAL_MARK, DecimalMark.COMMA);
+            return null;
+        });
+        press(KeyCode.CONTROL, KeyCode.DIGIT5);
+        clip("x\tx - 3,33\n2\t-1,33\n3\t-0,33\n5\t1,67\n");
+        press(KeyCode.CONTROL, KeyCode.V);
+        eventually(() -> desk.ownWork().sheet().isPresent());
+        eventually(() -> cells("rounded").size() == 3);
+        goTo(0, 1);
+        clip("=1+1\n9^9^9^9\n" + "7".repeat(500) + "\ntotal\nbeyond the table");
+        press(KeyCode.CONTROL, KeyCode.V);
+        eventually(() -> cells("unreadable").size() == 4);
+        assertThat(sheet().cell(new CellPlace(0, 1))).isEqualTo("=1+1");
+        assertThat(sheet().cell(new CellPlace(2, 1))).hasSize(200);
+        assertThat(sheet().rows()).hasSize(3);
+        assertThat(sheet().totals()).containsExactly("", "total");
+        press(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(sheet().cell(new CellPlace(0, 1))).isEqualTo("-1,33");
     }
 }

@@ -15,10 +15,8 @@ import java.util.stream.Stream;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.SampleSheet;
 import promedio.core.ownwork.OwnSheet;
-import promedio.core.ownwork.OwnTable;
 import promedio.core.sentence.Sentence;
 import promedio.files.InputProblem;
-import promedio.files.table.ReadingOptions;
 import promedio.files.table.RowFile;
 import promedio.files.table.Watch;
 
@@ -99,18 +97,9 @@ public record CollectedWorkings(List<GivenWorking> given, List<Sentence> told) {
         } catch (IOException unreadable) {
             throw new InputProblem(Sentence.of("input.no-file", name));
         }
-        List<List<String>> rows = new ArrayList<>();
-        ReadingOptions options = ReadingOptions.GUESSED.withDecimalMark(
-                Optional.of(assignment.card().numerals().decimalMark()));
-        RowFile.of(file.toString(), InputStream.nullInputStream(), options).each(row -> {
-            if (rows.size() <= OwnSheet.MOST_ROWS + 1) {
-                rows.add(row.cells());
-            }
-        });
-        if (rows.size() < 2) {
-            throw new InputProblem(Sentence.of("input.no-working", name));
-        }
-        return OwnSheet.of(OwnTable.of(rows), List.of());
+        RowFile rows =
+                RowFile.of(file.toString(), InputStream.nullInputStream(), WorkingTables.reading(assignment.card()));
+        return OwnSheet.of(WorkingTables.read(rows, name), List.of());
     }
 
     private static void add(

@@ -16,7 +16,6 @@ import javax.xml.namespace.QName;
 import javax.xml.stream.XMLEventFactory;
 import javax.xml.stream.XMLEventReader;
 import javax.xml.stream.XMLEventWriter;
-import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.events.Attribute;
@@ -79,7 +78,7 @@ final class OddCells {
     }
 
     /** A copy of a workbook in which they are known: a temporary file. */
-    static Path asTexts(Path workbook) throws IOException {
+    static Path asTexts(Path workbook) throws IOException, XMLStreamException {
         Path copy = Files.createTempFile("promedio", ".xlsx");
         try (ZipFile from = new ZipFile(workbook.toFile());
                 ZipOutputStream to = new ZipOutputStream(Files.newOutputStream(copy))) {
@@ -106,16 +105,13 @@ final class OddCells {
             }
         } catch (IOException | XMLStreamException broken) {
             Files.deleteIfExists(copy);
-            throw broken instanceof IOException full ? full : new IOException(broken);
+            throw broken;
         }
         return copy;
     }
 
     private static void copy(InputStream in, OutputStream out) throws XMLStreamException {
-        XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
-        factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
-        factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
-        XMLEventReader reader = factory.createXMLEventReader(in);
+        XMLEventReader reader = SafeXml.factory().createXMLEventReader(in);
         XMLEventWriter writer =
                 XMLOutputFactory.newDefaultFactory().createXMLEventWriter(out, StandardCharsets.UTF_8.name());
         XMLEventFactory events = XMLEventFactory.newDefaultFactory();

@@ -1,6 +1,5 @@
 package promedio.files.table;
 
-import com.fasterxml.aalto.stax.InputFactoryImpl;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Path;
@@ -8,7 +7,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
-import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
@@ -24,6 +22,9 @@ final class OdsSheets implements Sheets {
 
     private static final int MOST_COLUMNS = 16_384;
     private static final int MOST_BLANK_ROWS = 1_000;
+    /** A few bytes that say "eighty million rows like this" are no table. */
+    private static final long MOST_REPEATED = 5_000_000;
+
     private static final long MOST_CELLS = 200_000_000;
     private static final int WATCHED = 1_000;
 
@@ -56,14 +57,10 @@ final class OdsSheets implements Sheets {
 
     /** Reads the names of all sheets, or hands out one. */
     private void parse(int wanted, RowTaker rows) throws IOException, InputProblem {
-        // The platform's own parser prints on standard error what is wrong with a byte.
-        XMLInputFactory factory = new InputFactoryImpl();
-        factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
-        factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
         try (ZipFile zip = new ZipFile(path.toFile())) {
             ZipEntry content = zip.getEntry("content.xml");
             try (InputStream in = zip.getInputStream(content)) {
-                XMLStreamReader xml = new Guarded(factory.createXMLStreamReader(in));
+                XMLStreamReader xml = new Guarded(SafeXml.factory().createXMLStreamReader(in));
                 int sheet = -1;
                 while (xml.hasNext()) {
                     if (xml.next() == XMLStreamConstants.START_ELEMENT && is(xml, TABLE, "table")) {
@@ -117,6 +114,8 @@ final class OdsSheets implements Sheets {
         private long number;
         private long blankRows;
         private long cells;
+        /** The cells that stand in the file once and count more often. */
+        private long repeated;
 
         SheetReader(XMLStreamReader xml, RowTaker rows) {
             this.xml = xml;
@@ -154,7 +153,8 @@ final class OdsSheets implements Sheets {
             }
             blankRows = 0;
             cells += times * row.size();
-            if (cells > MOST_CELLS) {
+            repeated += (times - 1) * row.size();
+            if (cells > MOST_CELLS || repeated > MOST_REPEATED) {
                 throw new InputProblem(Sentence.of("input.bomb", source.name()));
             }
             for (long i = 0; i < times; i++) {
@@ -199,6 +199,7 @@ final class OdsSheets implements Sheets {
                 for (; empty > 0; empty--) {
                     row.add("");
                 }
+                repeated += times - 1;
                 for (long i = 0; i < times; i++) {
                     row.add(text);
                 }

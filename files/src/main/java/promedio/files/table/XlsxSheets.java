@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import javax.xml.stream.XMLStreamException;
 import org.dhatim.fastexcel.reader.Cell;
 import org.dhatim.fastexcel.reader.CellType;
 import org.dhatim.fastexcel.reader.ReadableWorkbook;
@@ -49,7 +50,7 @@ final class XlsxSheets implements Sheets, Closeable {
      * @param checked what was seen of it
      */
     static XlsxSheets open(Source source, Path path, Zip.Checked checked) throws IOException, InputProblem {
-        Optional<Path> copy = checked.odd() ? Optional.of(OddCells.asTexts(path)) : Optional.empty();
+        Optional<Path> copy = checked.odd() ? Optional.of(known(source, path)) : Optional.empty();
         try {
             return new XlsxSheets(
                     source,
@@ -61,6 +62,15 @@ final class XlsxSheets implements Sheets, Closeable {
             if (copy.isPresent()) {
                 Files.deleteIfExists(copy.get());
             }
+            throw new InputProblem(Sentence.of("input.archive.broken", source.name()), broken);
+        }
+    }
+
+    /** A copy in which all is known; one that cannot be written anew is damaged. */
+    private static Path known(Source source, Path path) throws IOException, InputProblem {
+        try {
+            return OddCells.asTexts(path);
+        } catch (XMLStreamException broken) {
             throw new InputProblem(Sentence.of("input.archive.broken", source.name()), broken);
         }
     }

@@ -16,6 +16,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
@@ -288,6 +289,19 @@ class WorkbooksTest {
         byte[] rows = ods("<table:table table:name='t'><table:table-row table:number-rows-repeated='9000000000'>"
                 + number("1") + "</table:table-row></table:table>");
         assertThatThrownBy(() -> read(rows, ReadingOptions.GUESSED)).isInstanceOf(InputProblem.class);
+        // What stands there once and counts eighty million times, along the rows or across them, is refused before it
+        // is gone through.
+        String wide = "<table:table-row>"
+                + number("1").replace("<table:table-cell", "<table:table-cell table:number-columns-repeated='16000'")
+                + "</table:table-row>";
+        for (String all : List.of(
+                "<table:table-row table:number-rows-repeated='80000000'>" + number("1") + "</table:table-row>",
+                wide.repeat(5_000))) {
+            byte[] vast = ods("<table:table table:name='t'>" + all + "</table:table>");
+            assertTimeoutPreemptively(
+                    Duration.ofSeconds(5), () -> assertThatThrownBy(() -> read(vast, ReadingOptions.GUESSED))
+                            .hasMessageContaining("unpack"));
+        }
         byte[] columns = ods(
                 "<table:table table:name='t'><table:table-row><table:table-cell office:value-type='float' office:value='1'"
                         + " table:number-columns-repeated='90000'/></table:table-row></table:table>");
@@ -323,7 +337,6 @@ class WorkbooksTest {
         }
     }
 
-    /** A byte that is no character, inside a sheet: the workbook is called damaged, and the parser prints nothing of its own. */
     @Test
     void a_name_that_may_not_be_bound_is_damage() throws Exception {
         byte[] sheet = ods("<xmlns:table table:name='t'></xmlns:table>");
@@ -332,25 +345,31 @@ class WorkbooksTest {
                 .hasMessageContaining("damaged");
     }
 
+    /** A byte that is no character, inside a sheet: the workbook is called damaged, and the parser prints nothing of its own. */
     @Test
     void a_member_that_is_no_text_is_damage_and_no_word_of_the_parser_is_printed() throws Exception {
-        byte[] sheet =
+        byte[] cells =
                 ods("<table:table table:name='t'><table:table-row>" + word("a#b") + "</table:table-row></table:table>");
-        Map<String, byte[]> members = new LinkedHashMap<>();
-        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(sheet))) {
-            for (ZipEntry entry; (entry = in.getNextEntry()) != null; ) {
-                String text = new String(in.readAllBytes(), StandardCharsets.ISO_8859_1);
-                members.put(entry.getName(), text.replace('#', '\u00ff').getBytes(StandardCharsets.ISO_8859_1));
+        // One that has no styles is written anew before it is read.
+        byte[] bare = bare("<row r='1'><c r='A1' t='inlineStr'><is><t>a#b</t></is></c></row>", false);
+        for (byte[] sheet : List.of(cells, bare)) {
+            Map<String, byte[]> members = new LinkedHashMap<>();
+            try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(sheet))) {
+                for (ZipEntry entry; (entry = in.getNextEntry()) != null; ) {
+                    String text = new String(in.readAllBytes(), StandardCharsets.ISO_8859_1);
+                    members.put(entry.getName(), text.replace("a#b", "a\u00ffb").getBytes(StandardCharsets.ISO_8859_1));
+                }
             }
+            PrintStream before = System.err;
+            ByteArrayOutputStream printed = new ByteArrayOutputStream();
+            System.setErr(new PrintStream(printed, true, StandardCharsets.UTF_8));
+            try {
+                assertThatThrownBy(() -> read(zip(members), ReadingOptions.GUESSED))
+                        .hasMessageContaining("damaged");
+            } finally {
+                System.setErr(before);
+            }
+            assertThat(printed.toString(StandardCharsets.UTF_8)).isEmpty();
         }
-        PrintStream before = System.err;
-        ByteArrayOutputStream printed = new ByteArrayOutputStream();
-        System.setErr(new PrintStream(printed, true, StandardCharsets.UTF_8));
-        try {
-            assertThatThrownBy(() -> read(zip(members), ReadingOptions.GUESSED)).hasMessageContaining("damaged");
-        } finally {
-            System.setErr(before);
-        }
-        assertThat(printed.toString(StandardCharsets.UTF_8)).isEmpty();
     }
 }

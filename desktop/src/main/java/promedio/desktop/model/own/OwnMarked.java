@@ -24,6 +24,7 @@ import promedio.desktop.model.desk.SheetFigures;
  * @param sample the sample that is worked
  * @param sheet what was marked
  * @param answers the answers of the lines below it
+ * @param results what comes of the cells that are some arithmetic, by how they are written
  * @param marks the marks of its cells and totals
  * @param lines the marks of the lines below it
  * @param mistakes what is wrong, cell by cell
@@ -33,6 +34,7 @@ public record OwnMarked(
         SampleSheet sample,
         OwnSheet sheet,
         Map<String, String> answers,
+        Map<String, String> results,
         OwnMarks marks,
         List<OwnLine> lines,
         List<OwnSaid.Said> mistakes,
@@ -62,7 +64,7 @@ public record OwnMarked(
         if (one && !without.isEmpty()) {
             whole.add(Sentence.of("own.without", String.join(", ", without)));
         }
-        return new OwnMarked(figures.basis(), sheet, answers, marks, lines, mistakes, whole);
+        return new OwnMarked(figures.basis(), sheet, answers, marks.results(), marks, lines, mistakes, whole);
     }
 
     /** The mark of a cell, as long as what is written there is what was marked. */

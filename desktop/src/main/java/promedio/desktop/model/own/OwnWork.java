@@ -1,28 +1,21 @@
 package promedio.desktop.model.own;
 
-import java.io.InputStream;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
-import javafx.beans.property.ReadOnlyObjectProperty;
-import javafx.beans.property.ReadOnlyObjectWrapper;
 import promedio.core.assignment.OwnEdit;
+import promedio.core.assignment.SampleSheet;
 import promedio.core.course.CardKey;
 import promedio.core.course.CourseCard;
 import promedio.core.course.MeanLetter;
 import promedio.core.ownwork.CellMark;
 import promedio.core.ownwork.CellPlace;
-import promedio.core.ownwork.OwnMethod;
 import promedio.core.ownwork.OwnSheet;
-import promedio.core.ownwork.OwnTable;
 import promedio.core.ownwork.OwnWay;
 import promedio.core.ownwork.Quantity;
-import promedio.core.sample.Sample;
 import promedio.core.sentence.Sentence;
 import promedio.desktop.model.desk.Desk;
 import promedio.desktop.model.desk.Lane;
@@ -30,33 +23,39 @@ import promedio.desktop.model.desk.Latest;
 import promedio.desktop.model.desk.Part;
 import promedio.desktop.model.desk.SheetFigures;
 import promedio.desktop.text.Words;
-import promedio.files.InputProblem;
-import promedio.files.table.ReadingOptions;
-import promedio.files.table.RowFile;
 
-/** What the student works by hand of the chosen sample: set out, filled in, and marked off the thread of the window. */
+/** What the student works by hand of the chosen sample: filled in, and marked off the thread of the window. How it comes there is {@link OwnSetting}. */
 public final class OwnWork implements Part {
     private final Desk desk;
     private final Latest marking;
-    private final ReadOnlyObjectWrapper<OwnMarked> marked = new ReadOnlyObjectWrapper<>();
-    /** What was asked to be marked last; nothing more is asked for as long as that is what is there. */
-    private List<Object> asked = List.of();
+    private Optional<OwnMarked> made = Optional.empty();
+    /** What was marked last, or is being marked. */
+    private Optional<State> followed = Optional.empty();
+    /** What somebody asked to be marked; whatever else stands there then is not. */
+    private Optional<State> wanted = Optional.empty();
 
-    private boolean now;
+    /** What marks depend on. */
+    private record State(OwnSheet sheet, SampleSheet data, CourseCard card, Map<String, String> answers) {}
 
     /** The work of a desk. */
     public OwnWork(Desk desk) {
         this.desk = desk;
         this.marking = new Latest(desk, Lane.MARKING);
         desk.shownProperty().addListener((property, before, shown) -> follow());
-        desk.margin().explainedBy(question -> current().flatMap(known -> known.follows(question)));
+        desk.margin().explainedBy(question -> known().flatMap(known -> known.follows(question)));
     }
 
     @Override
     public void forget() {
         marking.stop();
-        asked = List.of();
-        marked.set(null);
+        made = Optional.empty();
+        followed = Optional.empty();
+        wanted = Optional.empty();
+    }
+
+    /** The id of the chosen sample, for what is begun now and done later. */
+    public String sample() {
+        return desk.selectedProperty().get();
     }
 
     /** What is worked of the chosen sample; empty where nothing is. */
@@ -64,18 +63,14 @@ public final class OwnWork implements Part {
         return desk.assignment().working(sample());
     }
 
-    private String sample() {
-        return desk.selectedProperty().get();
+    /** What is known of it, whether it is to be shown or not: what its columns are, what belongs into a cell. */
+    public Optional<OwnMarked> known() {
+        return made.filter(known -> known.sample().id().equals(sample()));
     }
 
-    /** The marks of what is worked; null while there are none, or none are to be shown. */
-    public ReadOnlyObjectProperty<OwnMarked> markedProperty() {
-        return marked.getReadOnlyProperty();
-    }
-
-    private Optional<OwnMarked> current() {
-        return Optional.ofNullable(marked.get())
-                .filter(known -> known.sample().id().equals(sample()));
+    /** The marks to be shown: always, or where the assignment marks only when asked, of what was there when that was. */
+    public Optional<OwnMarked> shown() {
+        return known().filter(known -> marksAtOnce() || wanted.isPresent() && wanted.equals(state()));
     }
 
     private Optional<SheetFigures> figures() {
@@ -93,68 +88,47 @@ public final class OwnWork implements Part {
         desk.make(new OwnEdit.MarkAtOnce(on));
     }
 
-    /** Marks what is there now. */
+    /** Shows the marks of what is there now. */
     public void mark() {
-        now = true;
-        asked = List.of();
-        follow();
+        wanted = state();
+        desk.margin().remark();
     }
 
-    /** Brings the marks up to date; nothing is marked twice. */
-    private void follow() {
-        Optional<OwnSheet> sheet = sheet();
-        Optional<SheetFigures> figures = figures();
-        if (sheet.isEmpty() || figures.isEmpty() || figures.get().sample().isEmpty()) {
-            if (current().isPresent() || marked.get() != null) {
-                forget();
-            }
-            return;
-        }
+    private Optional<State> state() {
+        return sheet().flatMap(sheet -> figures()
+                .filter(figures -> !figures.sample().isEmpty())
+                .map(figures -> new State(sheet, figures.sheet(), figures.card(), answers(sheet))));
+    }
+
+    private Map<String, String> answers(OwnSheet sheet) {
         Map<String, String> answers = new LinkedHashMap<>();
-        for (String line : sheet.get().lines()) {
+        for (String line : sheet.lines()) {
             String answer = desk.margin().answer(line);
             if (!answer.isEmpty()) {
                 answers.put(line, answer);
             }
         }
-        List<Object> all =
-                List.of(sheet.get(), figures.get().sheet(), figures.get().card(), answers);
-        if (all.equals(asked)) {
+        return answers;
+    }
+
+    /** Brings what is known up to date; nothing is marked twice. */
+    private void follow() {
+        Optional<State> now = state();
+        if (now.equals(followed)) {
             return;
         }
-        boolean wanted = marksAtOnce() || now;
-        now = false;
-        if (!wanted) {
-            forget();
+        followed = now;
+        if (now.isEmpty()) {
+            marking.stop();
+            made = Optional.empty();
             return;
         }
-        asked = all;
-        OwnSheet mine = sheet.get();
-        SheetFigures of = figures.get();
-        marking.run(() -> OwnMarked.of(of, mine, answers), made -> {
-            marked.set(made);
+        SheetFigures of = figures().orElseThrow();
+        State state = now.get();
+        marking.run(() -> OwnMarked.of(of, state.sheet(), state.answers()), marked -> {
+            made = Optional.of(marked);
             desk.margin().remark();
         });
-    }
-
-    // ---- setting out
-
-    /** The methods by which the chosen sample can be worked; none while it has no figures. */
-    public List<OwnMethod> methods() {
-        return figures()
-                .map(SheetFigures::sample)
-                .filter(sample -> !sample.isEmpty())
-                .map(OwnMethod::of)
-                .orElse(List.of());
-    }
-
-    /** The columns that the table of a method has for the chosen sample, as they are headed. */
-    public List<String> headings(OwnMethod method) {
-        return figures()
-                .map(figures -> method.columns(figures.sample()).stream()
-                        .map(this::heading)
-                        .toList())
-                .orElse(List.of());
     }
 
     /** What is written over a column, with the letter that the course has for the mean. */
@@ -164,95 +138,25 @@ public final class OwnWork implements Part {
         return Words.of(Sentence.of("own.head." + what.id(), mean));
     }
 
-    /** Sets a blank table of a method out, with the data of the sample; what stood there before can be had back. */
-    public void setOut(OwnMethod method) {
-        figures()
-                .ifPresent(
-                        figures -> set(method.blank(figures.sample(), figures.card(), this::heading), "own-set-out"));
-    }
-
-    private void set(OwnSheet sheet, String what) {
-        desk.make(new OwnEdit.SetOut(sample(), sheet, what));
-    }
-
-    /** Takes a table that was worked elsewhere: lines of cells parted by tabs, semicolons or commas, the first the headings. */
-    public void take(String text) {
-        String sample = sample();
-        desk.inBackground(
-                Lane.READING,
-                () -> read(() -> RowFile.ofText(Words.of("own.pasted"), text, ReadingOptions.GUESSED)),
-                read -> read.accept(sample),
-                () -> {});
-    }
-
-    /** Takes a table that was worked elsewhere, in a file. */
-    public void take(Path file) {
-        String sample = sample();
-        desk.inBackground(
-                Lane.READING,
-                () -> read(() -> RowFile.of(file.toString(), InputStream.nullInputStream(), ReadingOptions.GUESSED)),
-                read -> read.accept(sample),
-                () -> {});
-    }
-
-    private interface Source {
-        RowFile open() throws InputProblem;
-    }
-
-    private Consumer<String> read(Source source) {
-        try {
-            List<List<String>> rows = new ArrayList<>();
-            source.open().each(row -> {
-                if (rows.size() <= OwnSheet.MOST_ROWS + 1) {
-                    rows.add(row.cells());
-                }
-            });
-            if (rows.size() < 2) {
-                return any -> desk.say(Words.of("own.no-table"));
-            }
-            OwnTable table = OwnTable.of(rows);
-            return sample -> taken(sample, table);
-        } catch (InputProblem problem) {
-            return any -> desk.say(Words.of(problem.sentence()));
-        }
-    }
-
-    private void taken(String sample, OwnTable table) {
-        if (!sample.equals(sample())) {
-            return;
-        }
-        List<String> lines = sheet().map(OwnSheet::lines).orElseGet(() -> figures()
-                .map(figures -> lines(figures.sample(), figures.card()))
-                .orElse(List.of()));
-        set(OwnSheet.of(table, lines), "own-taken");
-        int rows = table.rows().size();
-        if (rows > OwnSheet.MOST_ROWS || table.headings().size() > OwnSheet.MOST_COLUMNS) {
-            desk.say(Words.of("own.cut", OwnSheet.MOST_ROWS, OwnSheet.MOST_COLUMNS));
-        }
-    }
-
-    private static List<String> lines(Sample sample, CourseCard card) {
-        return OwnMethod.of(sample).get(0).lines(sample, card);
-    }
-
-    /** Puts the working away; that can be undone. */
-    public void putAway() {
-        desk.make(new OwnEdit.PutAway(sample()));
-    }
-
     // ---- columns, rows and lines
 
-    /** Has something else stand over a column. */
-    public void head(int column, String heading) {
-        sheet().map(sheet -> sheet.columns().get(column))
-                .filter(one -> !one.heading().equals(heading.strip()))
-                .ifPresent(one -> change(
-                        "own-column", sheet -> sheet.withColumn(column, new OwnSheet.Column(heading, one.is()))));
+    /**
+     * Has something else stand over a column.
+     *
+     * @param of the sample that was chosen when it began to be written
+     */
+    public void head(String of, int column, String heading) {
+        change(
+                of,
+                "own-column",
+                sheet -> sheet.withColumn(
+                        column,
+                        new OwnSheet.Column(heading, sheet.columns().get(column).is())));
     }
 
     /** Says what a column is; empty where that is to be found out. */
     public void say(int column, Optional<Quantity> is) {
-        change("own-column", sheet -> {
+        change(sample(), "own-column", sheet -> {
             OwnSheet.Column before = sheet.columns().get(column);
             String heading = before.heading().isEmpty() ? is.map(this::heading).orElse("") : before.heading();
             return sheet.withColumn(column, new OwnSheet.Column(heading, is));
@@ -263,20 +167,15 @@ public final class OwnWork implements Part {
     public Optional<Quantity> is(int column) {
         return sheet().filter(sheet -> column < sheet.columns().size())
                 .flatMap(sheet -> sheet.columns().get(column).is())
-                .or(() -> current()
-                        .map(OwnMarked::marks)
+                .or(() -> known().map(OwnMarked::marks)
                         .filter(marks -> column < marks.columns().size())
                         .flatMap(marks -> marks.columns().get(column)));
-    }
-
-    /** The columns that a table of the chosen sample may have. */
-    public List<Quantity> columns() {
-        return figures().map(figures -> OwnMethod.every(figures.sample())).orElse(List.of());
     }
 
     /** Puts an empty column at the right. */
     public void addColumn(Optional<Quantity> is) {
         change(
+                sample(),
                 "own-column",
                 sheet -> sheet.withNewColumn(
                         sheet.columns().size(),
@@ -285,22 +184,25 @@ public final class OwnWork implements Part {
 
     /** Takes a column out. */
     public void removeColumn(int column) {
-        change("own-column", sheet -> sheet.withoutColumn(column));
+        change(sample(), "own-column", sheet -> sheet.withoutColumn(column));
     }
 
     /** Puts an empty row before another, or at the end. */
     public void addRow(int at) {
-        change("own-row", sheet -> sheet.withNewRow(Math.min(at, sheet.rows().size())));
+        change(
+                sample(),
+                "own-row",
+                sheet -> sheet.withNewRow(Math.min(at, sheet.rows().size())));
     }
 
     /** Takes a row out. */
     public void removeRow(int row) {
-        change("own-row", sheet -> row < sheet.rows().size() ? sheet.withoutRow(row) : sheet);
+        change(sample(), "own-row", sheet -> row < sheet.rows().size() ? sheet.withoutRow(row) : sheet);
     }
 
     /** Has a line below the table, or no longer; what was answered stays. */
     public void line(String question, boolean on) {
-        change("own-line", sheet -> {
+        change(sample(), "own-line", sheet -> {
             List<String> lines = new ArrayList<>(sheet.lines());
             lines.remove(question);
             if (on) {
@@ -310,37 +212,38 @@ public final class OwnWork implements Part {
         });
     }
 
-    private void change(String what, UnaryOperator<OwnSheet> change) {
-        sheet().ifPresent(sheet -> {
+    private void change(String of, String what, UnaryOperator<OwnSheet> change) {
+        desk.assignment().working(of).ifPresent(sheet -> {
             OwnSheet changed = change.apply(sheet);
             if (!changed.equals(sheet)) {
-                set(changed, what);
+                desk.make(new OwnEdit.SetOut(of, changed, what));
             }
         });
     }
 
     // ---- cells
 
-    /** Writes a cell. */
-    public void write(CellPlace place, String text) {
-        write(place, List.of(List.of(text)));
-    }
-
-    /** Writes cells from one on to the right and down. */
-    public void write(CellPlace from, List<List<String>> cells) {
-        sheet().filter(sheet -> !sheet.with(from, cells).equals(sheet))
-                .ifPresent(sheet -> desk.make(new OwnEdit.WriteCells(sample(), from.row(), from.column(), cells)));
+    /**
+     * Writes cells from one on to the right and down.
+     *
+     * @param of the sample that was chosen when they began to be written
+     */
+    public void write(String of, CellPlace from, List<List<String>> cells) {
+        desk.assignment()
+                .working(of)
+                .filter(sheet -> !sheet.with(from, cells).equals(sheet))
+                .ifPresent(sheet -> desk.make(new OwnEdit.WriteCells(of, from.row(), from.column(), cells)));
     }
 
     /** Fills a cell in, since it is asked for: that is kept. */
     public void fill(CellPlace place) {
-        Optional<String> figure = current().flatMap(known -> known.marks().figure(place));
+        Optional<String> figure = known().flatMap(known -> known.marks().figure(place));
         figure.ifPresentOrElse(
-                text -> desk.make(new OwnEdit.FillCell(sample(), place.row(), place.column(), marked(text))),
+                text -> desk.make(new OwnEdit.FillCell(sample(), place.row(), place.column(), asWritten(text))),
                 () -> desk.say(Words.of("own.nothing-to-show")));
     }
 
-    private String marked(String figure) {
+    private String asWritten(String figure) {
         return figure.replace('.', desk.assignment().card().numerals().decimalMark());
     }
 
@@ -389,8 +292,8 @@ public final class OwnWork implements Part {
 
     /** Lights the datum of a row up wherever it is shown. */
     public void light(int row) {
-        Optional<Integer> entry = current()
-                .filter(known -> row >= 0 && row < known.marks().cells().size())
+        Optional<Integer> entry = known().filter(
+                        known -> row >= 0 && row < known.marks().cells().size())
                 .flatMap(known -> known.marks().entry(row));
         desk.looking().litEntryProperty().set(entry.orElse(null));
         desk.looking()
